@@ -1,0 +1,47 @@
+const { defineConfig } = require('eslint/config');
+const expo = require('eslint-config-expo/flat');
+const prettier = require('eslint-config-prettier/flat');
+const globals = require('globals');
+
+const rneuiMessage = 'Import React Native Elements through src/ui/kit so that only what is used is bundled.';
+
+module.exports = defineConfig([
+  { ignores: ['dist/**', 'node_modules/**', '.expo/**', 'expo-env.d.ts'] },
+  expo,
+  {
+    files: ['**/*.{ts,tsx}'],
+    rules: {
+      // A Zod schema and the type read from it share a name on purpose.
+      '@typescript-eslint/no-redeclare': 'off',
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_' }],
+      'react/no-unescaped-entities': 'off',
+    },
+  },
+  {
+    files: ['src/**/*.{ts,tsx}', 'app/**/*.{ts,tsx}'],
+    ignores: ['src/ui/kit.ts'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        {
+          paths: [
+            { name: '@rneui/themed', message: rneuiMessage },
+            { name: '@rneui/base', message: rneuiMessage },
+          ],
+        },
+      ],
+    },
+  },
+  {
+    files: ['src/core/**/*.ts'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        { patterns: ['react', 'react-native*', 'expo*', '@rneui/*', '@/*'] },
+      ],
+      'no-restricted-globals': ['error', 'window', 'document', 'localStorage', 'navigator', 'Date'],
+    },
+  },
+  { files: ['**/*.{mjs,cjs,js}'], languageOptions: { globals: globals.node } },
+  prettier,
+]);

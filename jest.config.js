@@ -1,0 +1,34 @@
+const expoPreset = require('jest-expo/jest-preset');
+
+/** Everything the transformer must not skip in node_modules. */
+const transformIgnorePatterns = expoPreset.transformIgnorePatterns.map((pattern) =>
+  pattern.replace('native-base', 'native-base|@rneui|nanoid'),
+);
+
+module.exports = {
+  projects: [
+    {
+      displayName: 'core',
+      testEnvironment: 'node',
+      testMatch: ['<rootDir>/src/core/**/*.test.ts', '<rootDir>/{cli,server,scripts}/**/*.test.ts'],
+      moduleNameMapper: { '^@core/(.*)$': '<rootDir>/src/core/$1' },
+      transform: {
+        '\\.ts$': [
+          'babel-jest',
+          {
+            configFile: false,
+            presets: [['@babel/preset-typescript', { allowDeclareFields: true }]],
+            plugins: ['@babel/plugin-transform-modules-commonjs'],
+          },
+        ],
+      },
+    },
+    {
+      displayName: 'web',
+      preset: 'jest-expo/web',
+      testMatch: ['<rootDir>/src/{state,ui,features}/**/*.test.{ts,tsx}'],
+      setupFilesAfterEnv: ['<rootDir>/tests/jest-setup.ts'],
+      transformIgnorePatterns,
+    },
+  ],
+};

@@ -1,0 +1,57 @@
+/** How far a number may be trusted. */
+export type Grade =
+  /** read from a named standard, handbook or paper */
+  | 'published'
+  /** common practice of the trade, no single source */
+  | 'practice'
+  /** recalled, source named, not checked against the document */
+  | 'memory'
+  /** fitted so that a model agrees with facts of the trade: compare choices with it, not absolute values */
+  | 'calibrated';
+
+/** Where a fact comes from. Every row of every table and every constant of a formula carries one. */
+export interface Source {
+  name: string;
+  grade: Grade;
+}
+
+/** What each grade means to the reader of a reason. */
+export const GRADE_WORDS: Record<Grade, string> = {
+  published: 'published',
+  practice: 'common practice',
+  memory: 'from memory, unchecked',
+  calibrated: 'fitted, for comparing only',
+};
+
+/** A named document as remembered: right in form, unchecked in figure. */
+export const memoryOf = (name: string): Source => ({ name, grade: 'memory' });
+
+export const PRACTICE: Source = { name: 'common practice', grade: 'practice' };
+export const CHOSEN: Source = { name: 'what you chose or entered', grade: 'practice' };
+export const ARITHMETIC: Source = { name: 'arithmetic and geometry', grade: 'published' };
+export const BURN_THROUGH_FIT: Source = {
+  name: 'thin-plate melt width, fitted to jobs that held and jobs that holed',
+  grade: 'calibrated',
+};
+export const OUR_JUDGEMENT: Source = {
+  name: 'our judgement, to be corrected by your trials',
+  grade: 'calibrated',
+};
+export const AWS_A5_1 = memoryOf('AWS A5.1 annex, typical amperage ranges');
+export const AWS_A5_1_CURRENT = memoryOf('AWS A5.1 classification');
+export const AWS_A5_4 = memoryOf('AWS A5.4 annex and handbooks');
+export const AWS_A5_15 = memoryOf('AWS A5.15 annex and handbooks');
+export const AWS_A5_3 = memoryOf('AWS A5.3 and handbooks');
+export const AWS_A5_6 = memoryOf('AWS A5.6 and handbooks');
+export const AWS_A5_11 = memoryOf('AWS A5.11 and handbooks');
+export const AWS_D1_1 = memoryOf('AWS D1.1');
+export const ASTM_B258: Source = { name: 'ASTM B258', grade: 'published' };
+export const NEC_CH9_T8 = memoryOf('NEC chapter 9, table 8');
+export const IACS: Source = { name: 'IACS copper, 0.017241 ohm mm2/m at 20 °C', grade: 'published' };
+export const IEC_60974_1 = memoryOf('IEC 60974-1');
+export const IEC_60898 = memoryOf('IEC 60898 time and current bands');
+export const UL_489 = memoryOf('North American molded-case breaker bands');
+export const FILLER_HANDBOOK = memoryOf('filler-metal handbook, deposition tables');
+export const MSG: Source = { name: "Manufacturers' Standard Gauge for sheet steel", grade: 'memory' };
+export const HANDBOOK = memoryOf('metals handbook');
+export const WELDING_HANDBOOK = memoryOf('welding handbooks');

@@ -1,0 +1,48 @@
+import type { QuantityKind, UnitSystem } from './kinds';
+
+/** Unit that a system shows a kind in. */
+const shownUnit = (kind: QuantityKind, system: UnitSystem) => kind.units[kind.bare[system]] ?? kind.units[0];
+
+/** Shows a value of `kind` in one system: "3.2 mm", "1/8 in", "90 A". Never prints NaN: nothing known is "?". */
+export function formatQuantity(value: number | null, kind: QuantityKind, system: UnitSystem): string {
+  const unit = shownUnit(kind, system);
+  if (value === null || !Number.isFinite(value) || !unit) return '?';
+  if (kind.name === 'size' && system === 'inch') return `${inchText(value / 25.4)} in`;
+  const shown = (value - (unit.offset ?? 0)) / unit.factor;
+  const text = trimmed(
+    shown,
+    Math.abs(shown) < 10 && kind.name === 'size' ? Math.max(1, kind.digits[system]) : kind.digits[system],
+  );
+  return unit.symbol === '' ? text : unit.symbol === '°' ? `${text}°` : `${text} ${unit.symbol}`;
+}
+
+/** The system asked for first, the other behind it: "1/8 in · 3.2 mm". One only where both read the same. */
+export function formatBoth(value: number | null, kind: QuantityKind, system: UnitSystem): string {
+  const first = formatQuantity(value, kind, system);
+  const second = formatQuantity(value, kind, system === 'metric' ? 'inch' : 'metric');
+  return first === second || value === null ? first : `${first} · ${second}`;
+}
+
+const SIXTY_FOURTH_TOLERANCE_in = 0.004;
+
+/** Inches as a fraction to the nearest 1/64 when that is what it is, else as a decimal. */
+export function inchText(inches: number): string {
+  for (const below of [1, 2, 4, 8, 16, 32, 64]) {
+    const top = Math.round(inches * below);
+    if (top > 0 && Math.abs(top / below - inches) <= SIXTY_FOURTH_TOLERANCE_in) {
+      const whole = Math.floor(top / below);
+      const part = top - whole * below;
+      if (part === 0) return `${whole}`;
+      return whole === 0 ? `${part}/${below}` : `${whole} ${part}/${below}`;
+    }
+  }
+  return trimmed(inches, 3);
+}
+
+/** A number to so many digits, without trailing zeros and without a minus before nothing. */
+export function trimmed(value: number, digits: number): string {
+  if (!Number.isFinite(value)) return '?';
+  const fixed = value.toFixed(digits);
+  const short = fixed.includes('.') ? fixed.replace(/\.?0+$/, '') : fixed;
+  return short === '-0' ? '0' : short;
+}

@@ -1,0 +1,145 @@
+/** Which of the two unit systems a person works in. It decides what a bare number means and what is shown first. */
+export type UnitSystem = 'metric' | 'inch';
+
+export interface Unit {
+  /** How it is printed. */
+  symbol: string;
+  /** Everything a person might type for it, lower case. */
+  words: readonly string[];
+  /** value in the kind's own unit = typed * factor + offset */
+  factor: number;
+  offset?: number;
+}
+
+/** A physical quantity: the unit the core keeps it in, and every unit it may be typed or shown in. */
+export interface QuantityKind {
+  name: string;
+  units: readonly Unit[];
+  /** Index into `units` of what a bare number means, by system. */
+  bare: Record<UnitSystem, number>;
+  /** Digits after the point when shown, by system. */
+  digits: Record<UnitSystem, number>;
+  /** What a good entry looks like, by system: used in every message that refuses one. */
+  example: Record<UnitSystem, string>;
+}
+
+const MM_PER_INCH = 25.4;
+const MM_PER_FOOT = 304.8;
+const METRES_PER_SECOND_PER_MPH = 0.44704;
+const METRES_PER_SECOND_PER_KNOT = 1852 / 3600;
+
+const millimetre: Unit = {
+  symbol: 'mm',
+  words: ['mm', 'millimetre', 'millimetres', 'millimeter', 'millimeters'],
+  factor: 1,
+};
+const centimetre: Unit = { symbol: 'cm', words: ['cm'], factor: 10 };
+const metre: Unit = {
+  symbol: 'm',
+  words: ['m', 'metre', 'metres', 'meter', 'meters'],
+  factor: 1000,
+};
+const inch: Unit = { symbol: 'in', words: ['in', 'in.', 'inch', 'inches', '"', "''"], factor: MM_PER_INCH };
+const foot: Unit = { symbol: 'ft', words: ['ft', 'ft.', 'foot', 'feet', "'"], factor: MM_PER_FOOT };
+
+/** Thickness, gap, leg, weld length: kept in millimetres. "mil" is no word for it: it means two things. */
+export const SIZE: QuantityKind = {
+  name: 'size',
+  units: [millimetre, inch, centimetre, metre, foot],
+  bare: { metric: 0, inch: 1 },
+  digits: { metric: 1, inch: 3 },
+  example: { metric: '3.2 mm, 1/8 in or 16 ga steel', inch: '1/8, 0.125 in or 16 ga steel' },
+};
+
+/** Cord and lead lengths: kept in metres. */
+export const DISTANCE: QuantityKind = {
+  name: 'distance',
+  units: [
+    { ...metre, factor: 1 },
+    { ...foot, factor: MM_PER_FOOT / 1000 },
+    { ...millimetre, factor: 0.001, words: ['mm'] },
+    { ...centimetre, factor: 0.01 },
+    { ...inch, factor: MM_PER_INCH / 1000 },
+  ],
+  bare: { metric: 0, inch: 1 },
+  digits: { metric: 0, inch: 0 },
+  example: { metric: '25 m', inch: '75 ft' },
+};
+
+const same = <T>(both: T): Record<UnitSystem, T> => ({ metric: both, inch: both });
+
+export const CURRENT: QuantityKind = {
+  name: 'current',
+  units: [{ symbol: 'A', words: ['a', 'amp', 'amps', 'ampere', 'amperes'], factor: 1 }],
+  bare: same(0),
+  digits: same(0),
+  example: same('90 A'),
+};
+
+export const VOLTAGE: QuantityKind = {
+  name: 'voltage',
+  units: [{ symbol: 'V', words: ['v', 'volt', 'volts'], factor: 1 }],
+  bare: same(0),
+  digits: same(0),
+  example: same('230 V'),
+};
+
+export const PERCENT: QuantityKind = {
+  name: 'share',
+  units: [{ symbol: '%', words: ['%', 'percent', 'pct', 'per cent'], factor: 1 }],
+  bare: same(0),
+  digits: same(0),
+  example: same('60 %'),
+};
+
+export const ANGLE: QuantityKind = {
+  name: 'angle',
+  units: [{ symbol: '°', words: ['°', 'deg', 'degree', 'degrees'], factor: 1 }],
+  bare: same(0),
+  digits: same(0),
+  example: same('60°'),
+};
+
+export const COUNT: QuantityKind = {
+  name: 'number',
+  units: [{ symbol: '', words: ['rods', 'rod', 'pcs', 'pieces'], factor: 1 }],
+  bare: same(0),
+  digits: same(0),
+  example: same('12'),
+};
+
+export const DURATION: QuantityKind = {
+  name: 'time',
+  units: [
+    { symbol: 's', words: ['s', 'sec', 'secs', 'second', 'seconds'], factor: 1 },
+    { symbol: 'min', words: ['min', 'mins', 'minute', 'minutes'], factor: 60 },
+    { symbol: 'h', words: ['h', 'hr', 'hrs', 'hour', 'hours'], factor: 3600 },
+  ],
+  bare: same(0),
+  digits: same(0),
+  example: same('30 s or 2 min'),
+};
+
+export const TEMPERATURE: QuantityKind = {
+  name: 'temperature',
+  units: [
+    { symbol: '°C', words: ['c', '°c', 'deg c', 'celsius', 'degc'], factor: 1 },
+    { symbol: '°F', words: ['f', '°f', 'deg f', 'fahrenheit', 'degf'], factor: 5 / 9, offset: -160 / 9 },
+  ],
+  bare: { metric: 0, inch: 1 },
+  digits: same(0),
+  example: { metric: '20 C', inch: '70 F' },
+};
+
+export const WIND: QuantityKind = {
+  name: 'wind speed',
+  units: [
+    { symbol: 'm/s', words: ['m/s', 'mps'], factor: 1 },
+    { symbol: 'mph', words: ['mph'], factor: METRES_PER_SECOND_PER_MPH },
+    { symbol: 'km/h', words: ['km/h', 'kmh', 'kph'], factor: 1 / 3.6 },
+    { symbol: 'kn', words: ['kn', 'kt', 'kts', 'knot', 'knots'], factor: METRES_PER_SECOND_PER_KNOT },
+  ],
+  bare: { metric: 0, inch: 1 },
+  digits: same(0),
+  example: { metric: '5 m/s or 10 knots', inch: '10 mph' },
+};
