@@ -1,4 +1,4 @@
-import type { QuantityKind, UnitSystem } from './kinds';
+import { DISTANCE, SIZE, TEMPERATURE, WIND, type QuantityKind, type UnitSystem } from './kinds';
 
 /** Unit that a system shows a kind in. */
 const shownUnit = (kind: QuantityKind, system: UnitSystem) => kind.units[kind.bare[system]] ?? kind.units[0];
@@ -46,3 +46,11 @@ export function trimmed(value: number, digits: number): string {
   const short = fixed.includes('.') ? fixed.replace(/\.?0+$/, '') : fixed;
   return short === '-0' ? '0' : short;
 }
+
+/** Speaks quantities in one system, for sentences: `inWords('inch').size(3.2)` is "1/8 in". */
+export const inWords = (system: UnitSystem) => ({
+  size: (mm: number) => formatQuantity(mm, SIZE, system),
+  distance: (m: number) => formatQuantity(m, DISTANCE, system),
+  wind: (m_s: number) => formatQuantity(m_s, WIND, system),
+  temperature: (c: number) => formatQuantity(c, TEMPERATURE, system),
+});

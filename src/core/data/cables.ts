@@ -1,0 +1,61 @@
+import { ASTM_B258, IACS, memoryOf } from './sources';
+
+/** A copper conductor size, as sold. */
+export interface CableSize {
+  name: string;
+  area_mm2: number;
+  /** What a flexible cord of two loaded conductors may carry laid straight, A. Null: lead cable, not cord. */
+  ampacity_A: number | null;
+}
+
+/** Solid diameter of AWG n is 0.127 mm x 92^((36-n)/39) [ASTM B258]; 1/0 is 0, 2/0 is -1. */
+export const awgArea_mm2 = (awg: number): number => (Math.PI / 4) * (0.127 * 92 ** ((36 - awg) / 39)) ** 2;
+
+const awg = (name: string, n: number, ampacity_A: number | null): CableSize => ({
+  name,
+  area_mm2: awgArea_mm2(n),
+  ampacity_A,
+});
+const metric = (area_mm2: number, ampacity_A: number | null): CableSize => ({
+  name: `${area_mm2} mm²`,
+  area_mm2,
+  ampacity_A,
+});
+
+export const CABLE_SOURCE = ASTM_B258;
+export const AMPACITY_SOURCE = memoryOf('flexible cord ampacity, NEC 400.5');
+export const RESISTIVITY_SOURCE = IACS;
+
+export const CABLES = {
+  awg14: awg('14 AWG', 14, 18),
+  awg12: awg('12 AWG', 12, 25),
+  awg10: awg('10 AWG', 10, 30),
+  awg8: awg('8 AWG', 8, 40),
+  awg6: awg('6 AWG', 6, 55),
+  awg4: awg('4 AWG', 4, 70),
+  awg2: awg('2 AWG', 2, 95),
+  'awg1/0': awg('1/0 AWG', 0, null),
+  'awg2/0': awg('2/0 AWG', -1, null),
+  'mm2-1.5': metric(1.5, 16),
+  'mm2-2.5': metric(2.5, 25),
+  'mm2-4': metric(4, 32),
+  'mm2-6': metric(6, 40),
+  'mm2-10': metric(10, 55),
+  'mm2-16': metric(16, 73),
+  'mm2-25': metric(25, 96),
+  'mm2-35': metric(35, null),
+  'mm2-50': metric(50, null),
+} as const satisfies Record<string, CableSize>;
+
+export type CableId = keyof typeof CABLES;
+export const CABLE_IDS = Object.keys(CABLES) as [CableId, ...CableId[]];
+
+const RESISTIVITY_ohm_mm2_m = 0.017241;
+const ALPHA_per_K = 0.00393;
+/** Stranded conductors are longer than their cable: table figures over ASTM solid at the same temperature. */
+const LAY_FACTOR = 1.02;
+
+/** Resistance of one stranded conductor, ohm per metre, at a copper temperature in °C. */
+export function resistance_ohm_m(size: CableId, copper_C: number): number {
+  return (LAY_FACTOR * RESISTIVITY_ohm_mm2_m * (1 + ALPHA_per_K * (copper_C - 20))) / CABLES[size].area_mm2;
+}

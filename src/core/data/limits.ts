@@ -1,0 +1,44 @@
+import { memoryOf, OUR_JUDGEMENT, PRACTICE, type Source } from './sources';
+import type { Range } from '../units/range';
+
+/** A limit of the trade with where it comes from. */
+export interface Limit {
+  range: Range;
+  source: Source;
+}
+
+/** Wind at the arc that a process stands without losing its shield, m/s. */
+export const WIND_LIMIT_m_s = {
+  stick: { range: { low: 8, nominal: 10, high: 14 }, source: OUR_JUDGEMENT },
+  'gas-wire': { range: { low: 1.5, nominal: 2, high: 2.5 }, source: memoryOf('gas shield practice') },
+  'cored-wire': { range: { low: 6, nominal: 8, high: 12 }, source: OUR_JUDGEMENT },
+  tig: { range: { low: 1.5, nominal: 2, high: 2.5 }, source: memoryOf('gas shield practice') },
+} as const satisfies Record<string, Limit>;
+
+/** Wind to plan for where a place has been named but no speed, m/s. */
+export const WIND_ASSUMED_m_s = {
+  indoors: { low: 0, nominal: 0.3, high: 1 },
+  outdoors: { low: 1, nominal: 5, high: 7.5 },
+} as const;
+
+/** Voltage lost in the cord as a share of the supply: aim under five, act over ten percent. */
+export const CORD_DROP_AIM = 0.05;
+export const CORD_DROP_ACT: Limit = { range: { low: 0.1, nominal: 0.1, high: 0.1 }, source: PRACTICE };
+
+/** Share of melt-through to thickness that still holds; jobs that held reached 2.4, one that holed 3.7. */
+export const BURN_THROUGH_RATIO: Range = { low: 2.7, nominal: 3, high: 3.3 };
+
+/** A gap closes over while it is no wider than the rod and the thin edge; a steady hand or a shaky one either side. */
+export const GAP_BRIDGE_SHARE: Range = { low: 0.8, nominal: 1, high: 1.2 };
+/** An open root is run at about a rod wide and falls away at a rod and a half. */
+export const OPEN_ROOT_RODS = 1.5;
+
+/** Seconds a practised hand takes. Common practice. */
+export const ROD_CHANGE_s = 25;
+export const CHIP_BASE_s = 20;
+export const CHIP_s_per_mm = 0.12;
+export const TACK_ARC_s = 3;
+export const TACK_MOVE_s = 15;
+export const TACK_SPACING_mm = 100;
+/** Rods lost to bent, stuck and chipped ones. */
+export const SPOIL_SHARE = 0.1;

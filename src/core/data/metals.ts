@@ -1,0 +1,641 @@
+import { HANDBOOK, memoryOf, PRACTICE, type Source } from './sources';
+
+/** Metals that share their answer to "which rod?" when joined to something else. */
+export type MetalGroup =
+  | 'carbon'
+  | 'hardenable'
+  | 'manganese'
+  | 'cast-iron'
+  | 'austenitic'
+  | 'ferritic'
+  | 'duplex'
+  | 'aluminium'
+  | 'copper'
+  | 'nickel-copper'
+  | 'nickel-chromium'
+  | 'none';
+
+/** What a family asks of temperature before, between and after passes. Null: nothing said. */
+export interface HeatRule {
+  /** Lowest temperature to strike at, °C. Null where the rule gives no figure. */
+  preheatMin_C: number | null;
+  preheatMax_C: number | null;
+  /** Highest temperature to start the next bead at, °C. */
+  interpassMax_C: number | null;
+  /** The rule as it is said. */
+  words: string;
+  source: Source;
+}
+
+/** Whether the family may be arc welded on site at all. */
+export type ArcVerdict = 'yes' | 'last-resort' | 'never';
+
+export interface Thermal {
+  density_g_cm3: number;
+  heat_J_kgK: number;
+  /** Lowest melting point, °C. */
+  solidus_C: number;
+  source: Source;
+}
+
+export interface MetalFamily {
+  name: string;
+  group: MetalGroup;
+  arc: ArcVerdict;
+  /** Why it is last resort or never, and what to do instead. Empty where arc is 'yes'. */
+  why: string;
+  instead: string;
+  heat: HeatRule;
+  thermal: Thermal | null;
+  /** Rod classes for the family joined to itself, best first. */
+  rods: readonly string[];
+  /** Cautions to show at the step they belong to. */
+  cautions: readonly string[];
+}
+
+const rule = (
+  words: string,
+  preheatMin_C: number | null,
+  preheatMax_C: number | null,
+  interpassMax_C: number | null,
+  source: Source = PRACTICE,
+): HeatRule => ({ words, preheatMin_C, preheatMax_C, interpassMax_C, source });
+
+const thermal = (density_g_cm3: number, heat_J_kgK: number, solidus_C: number): Thermal => ({
+  density_g_cm3,
+  heat_J_kgK,
+  solidus_C,
+  source: HANDBOOK,
+});
+
+const FIGURES = memoryOf('welding handbooks, family preheat figures');
+
+const PLAIN_STEEL = rule(
+  'No preheat in thin dry steel. Below 0 °C warm it to 20 °C first.',
+  null,
+  null,
+  null,
+);
+const NO_ARC = rule('Not for the arc in the field.', null, null, null);
+const LOW_HYDROGEN = ['E7018', 'E7016', 'E7015'] as const;
+const CARBON_RODS = [
+  'E7018',
+  'E6013',
+  'E6011',
+  'E7014',
+  'E6010',
+  'E7016',
+  'E6012',
+  'E7024',
+  'E7015',
+] as const;
+const CHROMIUM_FUME =
+  'Chromium in the fume: extract it or stay upwind, and wear the respirator your site asks for.';
+const ZINC_FUME = 'Zinc fume brings on fever: keep your head out of the plume, extract or stay upwind.';
+const NICKEL_FUME = 'Nickel in the fume: extract it or stay upwind.';
+const FLUX_FUME = 'Fluoride in the flux fume: extract it or stay upwind, and wash the flux off afterwards.';
+
+/**
+ * Every family of base metal the app tells apart, with the rule it sets for heat and rods.
+ * Which families may be arc welded at all is said here and nowhere else.
+ */
+export const METALS = {
+  'low-carbon-steel': {
+    name: 'Low-carbon steel',
+    group: 'carbon',
+    arc: 'yes',
+    why: '',
+    instead: '',
+    heat: PLAIN_STEEL,
+    thermal: thermal(7.87, 486, 1480),
+    rods: CARBON_RODS,
+    cautions: [],
+  },
+  'medium-carbon-steel': {
+    name: 'Medium-carbon steel',
+    group: 'hardenable',
+    arc: 'yes',
+    why: '',
+    instead: '',
+    heat: rule(
+      'Preheat 95 to 260 °C, more for more carbon and thickness. Cool slowly.',
+      95,
+      260,
+      null,
+      FIGURES,
+    ),
+    thermal: thermal(7.85, 486, 1420),
+    rods: [...LOW_HYDROGEN, 'E309L-16', 'E312-16'],
+    cautions: [],
+  },
+  'high-carbon-steel': {
+    name: 'High-carbon steel',
+    group: 'hardenable',
+    arc: 'yes',
+    why: '',
+    instead: '',
+    heat: rule('Preheat 260 to 425 °C and cool slowly, buried or wrapped.', 260, 425, null, FIGURES),
+    thermal: thermal(7.84, 485, 1340),
+    rods: ['E312-16', 'E309L-16', ...LOW_HYDROGEN],
+    cautions: [],
+  },
+  'low-alloy-steel': {
+    name: 'Low-alloy steel (4140 kind)',
+    group: 'hardenable',
+    arc: 'yes',
+    why: '',
+    instead: '',
+    heat: rule('Preheat 200 to 370 °C for the 4140 kind. Cool slowly.', 200, 370, null, FIGURES),
+    thermal: thermal(7.85, 473, 1416),
+    rods: ['E312-16', 'E309L-16', ...LOW_HYDROGEN],
+    cautions: [],
+  },
+  'quenched-tempered-wear-plate': {
+    name: 'Quenched and tempered wear plate',
+    group: 'hardenable',
+    arc: 'yes',
+    why: '',
+    instead: '',
+    heat: rule(
+      "Preheat by the maker's chart, but never above about 200 °C (some grades 150 °C): heat takes its strength.",
+      null,
+      200,
+      200,
+      FIGURES,
+    ),
+    thermal: thermal(7.85, 480, 1450),
+    rods: [...LOW_HYDROGEN, 'E309L-16'],
+    cautions: [],
+  },
+  'spring-steel': {
+    name: 'Spring steel',
+    group: 'hardenable',
+    arc: 'last-resort',
+    why: 'The heat takes the spring out of it and leaves a brittle edge beside the weld.',
+    instead: 'Replace the spring, or have it welded and heat treated in a shop.',
+    heat: rule('Do not weld it, or give it the full heat treatment afterwards.', null, null, null),
+    thermal: thermal(7.84, 480, 1400),
+    rods: ['E312-16', 'E309L-16'],
+    cautions: [],
+  },
+  'tool-steel': {
+    name: 'Tool steel',
+    group: 'hardenable',
+    arc: 'last-resort',
+    why: 'It hardens and cracks beside the weld unless heated and tempered to its own chart.',
+    instead: 'Replace it, or send it to a shop that can heat treat it.',
+    heat: rule("Only to the maker's heat treatment chart.", null, null, null),
+    thermal: null,
+    rods: ['E312-16', 'E309L-16'],
+    cautions: [],
+  },
+  'free-machining-steel': {
+    name: 'Free-machining steel',
+    group: 'hardenable',
+    arc: 'last-resort',
+    why: 'Its sulphur or lead makes the weld crack as it sets; lead fume too.',
+    instead: 'Remake the part in plain steel, or bolt it.',
+    heat: rule('No preheat figure helps: the weld cracks hot. Basic rods crack least.', null, null, null),
+    thermal: thermal(7.87, 486, 1480),
+    rods: [...LOW_HYDROGEN],
+    cautions: ['Lead may be in the fume: respirator and extraction.'],
+  },
+  'manganese-steel': {
+    name: 'Manganese steel (11 to 14 %)',
+    group: 'manganese',
+    arc: 'yes',
+    why: '',
+    instead: '',
+    heat: rule(
+      'No preheat. Keep it below 260 °C at 12 mm from the weld, aim for 150 to 200 °C: short beads, peen.',
+      null,
+      null,
+      200,
+      FIGURES,
+    ),
+    thermal: thermal(7.88, 510, 1340),
+    rods: ['E309L-16', 'E312-16'],
+    cautions: ['Manganese in the fume: extract it or stay upwind.'],
+  },
+  'cast-steel': {
+    name: 'Cast steel',
+    group: 'carbon',
+    arc: 'yes',
+    why: '',
+    instead: '',
+    heat: rule(
+      'Preheat as for steel of the same carbon; unknown carbon as medium carbon: 95 to 260 °C.',
+      95,
+      260,
+      null,
+      FIGURES,
+    ),
+    thermal: thermal(7.85, 486, 1450),
+    rods: [...LOW_HYDROGEN],
+    cautions: [],
+  },
+  'wrought-iron': {
+    name: 'Wrought iron',
+    group: 'carbon',
+    arc: 'yes',
+    why: '',
+    instead: '',
+    heat: rule(
+      'No preheat. Slag in the iron boils out: slow, and expect a soft bead edge.',
+      null,
+      null,
+      null,
+    ),
+    thermal: thermal(7.7, 486, 1480),
+    rods: ['E6011', 'E6010', 'E7018'],
+    cautions: [],
+  },
+  'galvanised-steel': {
+    name: 'Galvanised steel',
+    group: 'carbon',
+    arc: 'yes',
+    why: '',
+    instead: '',
+    heat: PLAIN_STEEL,
+    thermal: thermal(7.87, 486, 1480),
+    rods: ['E6011', 'E6010', 'E6013', 'E7018', 'E7014'],
+    cautions: [
+      ZINC_FUME,
+      'Grind the zinc back 50 mm each side. Where that cannot be done: 6010 or 6011, nothing critical, outdoors or extracted, and expect cracks.',
+    ],
+  },
+  'gray-iron': {
+    name: 'Gray cast iron',
+    group: 'cast-iron',
+    arc: 'yes',
+    why: '',
+    instead: '',
+    heat: rule(
+      'Cold: metal near the weld 40 to 65 °C by thermometer, beads of 25 mm, peen each. Or hot: the whole casting 500 to 650 °C and bury it to cool. Nothing between.',
+      40,
+      65,
+      65,
+      FIGURES,
+    ),
+    thermal: thermal(7.15, 500, 1140),
+    rods: ['ENiFe-CI', 'ENi-CI'],
+    cautions: [NICKEL_FUME],
+  },
+  'ductile-iron': {
+    name: 'Ductile iron',
+    group: 'cast-iron',
+    arc: 'yes',
+    why: '',
+    instead: '',
+    heat: rule(
+      'Cold: metal near the weld 40 to 65 °C by thermometer, short beads, peen. Likes nickel-iron.',
+      40,
+      65,
+      65,
+      FIGURES,
+    ),
+    thermal: thermal(7.15, 490, 1120),
+    rods: ['ENiFe-CI', 'ENi-CI'],
+    cautions: [NICKEL_FUME],
+  },
+  'malleable-iron': {
+    name: 'Malleable iron',
+    group: 'cast-iron',
+    arc: 'yes',
+    why: '',
+    instead: '',
+    heat: rule(
+      'Fused hot it turns white and brittle: braze it, or cold short beads with nickel-iron.',
+      40,
+      65,
+      65,
+      FIGURES,
+    ),
+    thermal: thermal(7.3, 510, 1140),
+    rods: ['ENiFe-CI', 'ENi-CI'],
+    cautions: [NICKEL_FUME],
+  },
+  'white-iron': {
+    name: 'White iron',
+    group: 'none',
+    arc: 'never',
+    why: 'It cracks beside any weld, whatever is done.',
+    instead: 'Replace it, or bolt a plate over.',
+    heat: NO_ARC,
+    thermal: thermal(7.7, 540, 1140),
+    rods: [],
+    cautions: [],
+  },
+  'austenitic-stainless': {
+    name: 'Austenitic stainless',
+    group: 'austenitic',
+    arc: 'yes',
+    why: '',
+    instead: '',
+    heat: rule(
+      'No preheat. Let it fall below 150 °C before the next bead (175 °C at the most).',
+      null,
+      null,
+      150,
+      FIGURES,
+    ),
+    thermal: thermal(7.98, 500, 1400),
+    rods: ['E316L-16', 'E308L-16', 'E309L-16', 'E312-16'],
+    cautions: [CHROMIUM_FUME, 'Slag jumps off stainless as it cools: keep the glasses on under the hood.'],
+  },
+  'free-machining-stainless': {
+    name: 'Free-machining stainless (303)',
+    group: 'austenitic',
+    arc: 'last-resort',
+    why: 'Its sulphur cracks the weld as it sets.',
+    instead: 'Remake it in 304 or 316, or bolt it.',
+    heat: rule('No preheat. Small beads, below 150 °C between.', null, null, 150, FIGURES),
+    thermal: thermal(7.98, 500, 1400),
+    rods: ['E312-16', 'E309L-16'],
+    cautions: [CHROMIUM_FUME],
+  },
+  'ferritic-stainless': {
+    name: 'Ferritic stainless',
+    group: 'ferritic',
+    arc: 'yes',
+    why: '',
+    instead: '',
+    heat: rule('Low heat. Thick or stiff parts 150 to 230 °C.', null, 230, null, FIGURES),
+    thermal: thermal(7.72, 460, 1425),
+    rods: ['E309L-16', 'E308L-16'],
+    cautions: [CHROMIUM_FUME],
+  },
+  'martensitic-stainless': {
+    name: 'Martensitic stainless (410 kind)',
+    group: 'ferritic',
+    arc: 'yes',
+    why: '',
+    instead: '',
+    heat: rule('Preheat 200 to 300 °C, cool slowly, then temper.', 200, 300, null, FIGURES),
+    thermal: thermal(7.74, 460, 1480),
+    rods: ['E309L-16', 'E312-16'],
+    cautions: [CHROMIUM_FUME],
+  },
+  'duplex-stainless': {
+    name: 'Duplex stainless',
+    group: 'duplex',
+    arc: 'yes',
+    why: '',
+    instead: '',
+    heat: rule(
+      'No preheat. Below 100 to 150 °C between beads, and not too little heat either.',
+      null,
+      null,
+      100,
+      FIGURES,
+    ),
+    thermal: thermal(7.8, 490, 1385),
+    rods: ['E2209-16', 'E309LMo-16'],
+    cautions: [CHROMIUM_FUME],
+  },
+  'al-1xxx-3xxx': {
+    name: 'Aluminium, soft (1xxx, 3xxx)',
+    group: 'aluminium',
+    arc: 'yes',
+    why: '',
+    instead: '',
+    heat: rule('Thick parts: warm evenly to 90 to 95 °C. Bring the amps down as it warms.', null, 95, null),
+    thermal: thermal(2.72, 900, 643),
+    rods: ['E4043'],
+    cautions: [FLUX_FUME],
+  },
+  'al-5xxx': {
+    name: 'Aluminium-magnesium (5xxx)',
+    group: 'aluminium',
+    arc: 'never',
+    why: 'With over 2.5 % magnesium no stick rod suits: 4043 leaves it brittle.',
+    instead: 'TIG or wire with 5356 filler, in a shop.',
+    heat: rule('Dry it only: 65 to 200 °C harms it.', null, 120, 120, FIGURES),
+    thermal: thermal(2.67, 890, 591),
+    rods: [],
+    cautions: [],
+  },
+  'al-6xxx': {
+    name: 'Aluminium, structural (6xxx)',
+    group: 'aluminium',
+    arc: 'yes',
+    why: '',
+    instead: '',
+    heat: rule(
+      'About 90 to 95 °C through thick parts, never over 120 °C. Half its strength goes beside the weld.',
+      null,
+      120,
+      120,
+      FIGURES,
+    ),
+    thermal: thermal(2.7, 896, 582),
+    rods: ['E4043'],
+    cautions: [FLUX_FUME],
+  },
+  'al-2xxx-7xxx': {
+    name: 'Aluminium, high strength (2xxx, 7xxx)',
+    group: 'aluminium',
+    arc: 'last-resort',
+    why: 'It cracks hot and loses its strength.',
+    instead: 'Rivet or bolt a repair plate; replace.',
+    heat: rule('Not over 120 °C.', null, 120, 120, FIGURES),
+    thermal: thermal(2.8, 900, 477),
+    rods: ['E4043'],
+    cautions: [FLUX_FUME],
+  },
+  'al-cast': {
+    name: 'Cast aluminium',
+    group: 'aluminium',
+    arc: 'yes',
+    why: '',
+    instead: '',
+    heat: rule(
+      'Warm the whole casting evenly, 120 to 200 °C for castings that are not heat treated; about 95 °C if you do not know.',
+      90,
+      200,
+      null,
+      FIGURES,
+    ),
+    thermal: thermal(2.68, 963, 557),
+    rods: ['E4043'],
+    cautions: [FLUX_FUME],
+  },
+  'al-die-cast': {
+    name: 'Die-cast aluminium',
+    group: 'aluminium',
+    arc: 'last-resort',
+    why: 'Gas and oil shut in the casting boil out through the weld.',
+    instead: 'Epoxy, bolt a plate, replace.',
+    heat: rule('Bake the oil out first; warm evenly.', null, 120, null),
+    thermal: thermal(2.73, 963, 516),
+    rods: ['E4043'],
+    cautions: [FLUX_FUME],
+  },
+  magnesium: {
+    name: 'Magnesium',
+    group: 'none',
+    arc: 'never',
+    why: 'Chips and swarf burn, and no stick rod exists for it.',
+    instead: 'TIG in a shop that handles magnesium; replace.',
+    heat: NO_ARC,
+    thermal: thermal(1.78, 1030, 468),
+    rods: [],
+    cautions: [],
+  },
+  copper: {
+    name: 'Copper',
+    group: 'copper',
+    arc: 'yes',
+    why: '',
+    instead: '',
+    heat: rule('Over 3 mm: 260 °C and up, more with thickness.', 260, 540, null, FIGURES),
+    thermal: thermal(8.92, 385, 1065),
+    rods: ['ECuSn-C', 'ECuAl-A2'],
+    cautions: ['Copper fume: extract it or stay upwind.'],
+  },
+  brass: {
+    name: 'Brass',
+    group: 'copper',
+    arc: 'yes',
+    why: '',
+    instead: '',
+    heat: rule('Warm 150 to 200 °C; the zinc boils. Brazing is the better way.', 150, 200, null, FIGURES),
+    thermal: thermal(8.53, 375, 915),
+    rods: ['ECuSn-C', 'ECuAl-A2'],
+    cautions: [ZINC_FUME],
+  },
+  'leaded-brass': {
+    name: 'Leaded brass',
+    group: 'none',
+    arc: 'never',
+    why: 'The lead cracks it hot and fumes.',
+    instead: 'Silver braze with extraction, or replace.',
+    heat: NO_ARC,
+    thermal: thermal(8.5, 380, 885),
+    rods: [],
+    cautions: [],
+  },
+  'tin-bronze': {
+    name: 'Tin bronze',
+    group: 'copper',
+    arc: 'yes',
+    why: '',
+    instead: '',
+    heat: rule(
+      'Preheat 150 to 200 °C, not above 200 °C between beads: weak while hot.',
+      150,
+      200,
+      200,
+      FIGURES,
+    ),
+    thermal: thermal(8.8, 378, 854),
+    rods: ['ECuSn-C', 'ECuAl-A2'],
+    cautions: ['Copper fume: extract it or stay upwind.'],
+  },
+  'aluminium-bronze': {
+    name: 'Aluminium bronze',
+    group: 'copper',
+    arc: 'yes',
+    why: '',
+    instead: '',
+    heat: rule('Up to 150 to 200 °C before and between beads.', null, 200, 200, FIGURES),
+    thermal: thermal(7.5, 419, 1027),
+    rods: ['ECuAl-A2'],
+    cautions: ['Copper fume: extract it or stay upwind.'],
+  },
+  'copper-nickel': {
+    name: 'Copper-nickel',
+    group: 'copper',
+    arc: 'yes',
+    why: '',
+    instead: '',
+    heat: rule('No preheat, below 70 °C between beads.', null, null, 70, FIGURES),
+    thermal: thermal(8.94, 378, 1100),
+    rods: ['ENiCu-7', 'ENi-1'],
+    cautions: [NICKEL_FUME],
+  },
+  'nickel-copper': {
+    name: 'Nickel-copper',
+    group: 'nickel-copper',
+    arc: 'yes',
+    why: '',
+    instead: '',
+    heat: rule('No preheat. Below 150 °C between beads.', null, null, 150, FIGURES),
+    thermal: thermal(8.8, 427, 1300),
+    rods: ['ENiCu-7', 'ENi-1'],
+    cautions: [NICKEL_FUME],
+  },
+  'nickel-chromium': {
+    name: 'Nickel-chromium',
+    group: 'nickel-chromium',
+    arc: 'yes',
+    why: '',
+    instead: '',
+    heat: rule('No preheat. Below 150 °C between beads.', null, null, 150, FIGURES),
+    thermal: thermal(8.45, 444, 1354),
+    rods: ['ENiCrFe-3', 'ENiCrMo-3'],
+    cautions: [CHROMIUM_FUME, NICKEL_FUME],
+  },
+  titanium: {
+    name: 'Titanium',
+    group: 'none',
+    arc: 'never',
+    why: 'Air makes the hot metal brittle, and no stick rod exists for it.',
+    instead: 'TIG under full inert cover, in a shop.',
+    heat: NO_ARC,
+    thermal: thermal(4.51, 523, 1660),
+    rods: [],
+    cautions: [],
+  },
+  'zinc-die-cast': {
+    name: 'Zinc die cast',
+    group: 'none',
+    arc: 'never',
+    why: 'It melts at 380 °C and fumes zinc.',
+    instead: 'Epoxy, low-temperature solder, replace.',
+    heat: NO_ARC,
+    thermal: thermal(6.65, 419, 381),
+    rods: [],
+    cautions: [],
+  },
+  lead: {
+    name: 'Lead',
+    group: 'none',
+    arc: 'never',
+    why: 'It melts at 327 °C; its fume poisons.',
+    instead: 'Gas burning by someone who does lead work.',
+    heat: NO_ARC,
+    thermal: thermal(11.34, 129, 327),
+    rods: [],
+    cautions: [],
+  },
+  'beryllium-copper': {
+    name: 'Beryllium copper',
+    group: 'none',
+    arc: 'never',
+    why: 'Beryllium dust and fume kill. Do not weld, grind or file it.',
+    instead: 'Replace the part. Bag it and report it.',
+    heat: NO_ARC,
+    thermal: null,
+    rods: [],
+    cautions: [],
+  },
+  'sintered-metal': {
+    name: 'Sintered metal',
+    group: 'none',
+    arc: 'never',
+    why: 'Oil in its pores boils out and it crumbles.',
+    instead: 'Replace it.',
+    heat: NO_ARC,
+    thermal: null,
+    rods: [],
+    cautions: [],
+  },
+} as const satisfies Record<string, MetalFamily>;
+
+export type FamilyId = keyof typeof METALS;
+
+export const FAMILY_IDS = Object.keys(METALS) as [FamilyId, ...FamilyId[]];
+
+/** The family's row, typed as the general shape. */
+export const metalFamily = (id: FamilyId): MetalFamily => METALS[id];

@@ -1,0 +1,55 @@
+/** The choices of the Look stop and the joint, as data: id and how it is said. */
+
+export const PLACES = { indoors: 'Indoors', outdoors: 'Outdoors' } as const;
+export const SURFACES = {
+  bright: 'Bright, or can be ground bright',
+  scale: 'Mill scale or light rust',
+  rust: 'Rust or paint that will not come off',
+  oil: 'Oil-soaked',
+} as const;
+export const POSITIONS = {
+  flat: 'Flat',
+  horizontal: 'Horizontal',
+  vertical: 'Vertical',
+  overhead: 'Overhead',
+} as const;
+export const ACCESS = {
+  both: 'Both sides, hand and hood fit',
+  'one-side': 'One side only',
+  blind: 'Mirror or one hand',
+} as const;
+
+/** Joint kinds of the app. `sides`: two parts may differ in thickness; `edge`: the gap is an opening between edges. */
+export const JOINTS = {
+  lap: { name: 'Lap', fillet: true, groove: false },
+  't-fillet': { name: 'T-fillet', fillet: true, groove: false },
+  'square-butt': { name: 'Square butt', fillet: false, groove: false },
+  'v-butt': { name: 'V butt', fillet: false, groove: true },
+  'outside-corner': { name: 'Outside corner', fillet: false, groove: false },
+} as const;
+
+/** How the arc is aimed where a thin side meets a thick one, and the share of its heat the thin side takes. */
+export const AIMS = {
+  bisect: { name: 'Split the angle', thinShare: 0.5, words: 'Aim down the middle of the joint.' },
+  lean: {
+    name: 'Lean onto the thick side',
+    thinShare: 0.3,
+    words: 'Lean the arc onto the thick side so that the thin one only catches its edge.',
+  },
+  flick: {
+    name: 'Run on the thick side, flick over',
+    thinShare: 0.25,
+    words: 'Run on the thick side and flick over to catch the thin edge.',
+  },
+} as const;
+
+export type PlaceId = keyof typeof PLACES;
+export type SurfaceId = keyof typeof SURFACES;
+export type PositionId = keyof typeof POSITIONS;
+export type AccessId = keyof typeof ACCESS;
+export type JointKind = keyof typeof JOINTS;
+export type AimId = keyof typeof AIMS;
+
+/** The ids of a table of words, as the non-empty tuple a schema wants. */
+export const idsOf = <T extends object>(table: T) =>
+  Object.keys(table) as [keyof T & string, ...(keyof T & string)[]];

@@ -1,0 +1,15 @@
+import type { UnitSystem } from '../units/kinds';
+import type { Problem } from '../joint/check';
+import { NUMBER_FIELDS, readField, type NumberPath } from './fields';
+import { readPath, type Job } from './job';
+
+/** What was typed into a job's number fields and could not be read, each with its message. */
+export function checkJob(job: Job, system: UnitSystem = 'metric'): Problem[] {
+  return Object.entries(job.typed).flatMap(([path, text]) => {
+    if (!isNumberPath(path) || readPath(job, path) !== null || text.trim() === '') return [];
+    const read = readField(path, text, system);
+    return read.ok ? [] : [{ path, message: read.message }];
+  });
+}
+
+const isNumberPath = (path: string): path is NumberPath => Object.hasOwn(NUMBER_FIELDS, path);

@@ -1,0 +1,97 @@
+import {
+  ANGLE,
+  COUNT,
+  CURRENT,
+  DISTANCE,
+  DURATION,
+  PERCENT,
+  SIZE,
+  TEMPERATURE,
+  VOLTAGE,
+  WIND,
+  type QuantityKind,
+  type UnitSystem,
+} from '../units/kinds';
+import { formatQuantity } from '../units/format';
+import { parseQuantity, type ReadQuantity } from '../units/parse';
+import { ok, refuse, type Result } from '../units/result';
+
+/** A number somebody types: what it is called, what it measures and between what ends it makes sense. */
+export interface NumberField {
+  label: string;
+  kind: QuantityKind;
+  /** In the kind's own unit. */
+  min: number;
+  max: number;
+  /** 0 itself is refused. */
+  aboveZero: boolean;
+}
+
+const field = (label: string, kind: QuantityKind, min: number, max: number): NumberField => ({
+  label,
+  kind,
+  min,
+  max,
+  aboveZero: min > 0,
+});
+
+/**
+ * Every typed number of a job and of the kit, by its path in the record. The screens, the file schemas and the
+ * messages all read this table: a new number is one line here.
+ */
+export const NUMBER_FIELDS = {
+  'look.wind_m_s': field('Wind', WIND, 0, 40),
+  'look.air_C': field('Air and metal temperature', TEMPERATURE, -40, 60),
+  'joint.thicknessA_mm': field('Thickness, side A', SIZE, 0.3, 150),
+  'joint.thicknessB_mm': field('Thickness, side B', SIZE, 0.3, 150),
+  'joint.length_mm': field('Weld length', SIZE, 3, 50000),
+  'joint.gap_mm': field('Gap', SIZE, 0, 25),
+  'joint.leg_mm': field('Leg', SIZE, 0.5, 50),
+  'joint.rootFace_mm': field('Root face', SIZE, 0, 50),
+  'joint.includedAngle_deg': field('Included angle', ANGLE, 1, 179),
+  'power.cordLength_m': field('Cord length', DISTANCE, 0, 500),
+  'rod.current_A': field('Amps', CURRENT, 5, 600),
+  'rod.rest_s': field('Extra rest after each rod', DURATION, 0, 3600),
+  'machine.min_A': field('Lowest amps', CURRENT, 1, 400),
+  'machine.max_A': field('Highest amps', CURRENT, 10, 1000),
+  'machine.ocv_V': field('Open-circuit volts', VOLTAGE, 10, 141),
+  'machine.ratedCurrent_A': field('Rated amps', CURRENT, 5, 1000),
+  'machine.ratedDuty_pct': field('Duty cycle', PERCENT, 1, 100),
+  'machine.inputMax_A': field('Largest supply amps on the plate', CURRENT, 1, 400),
+  'supply.volts_V': field('Supply volts', VOLTAGE, 90, 700),
+  'supply.breaker_A': field('Breaker', CURRENT, 3, 400),
+  'supply.cordLength_m': field('Cord length', DISTANCE, 0, 500),
+  'tin.count': field('Rods left', COUNT, 0, 5000),
+  'tin.low_A': field('Packet, low amps', CURRENT, 5, 500),
+  'tin.high_A': field('Packet, high amps', CURRENT, 5, 600),
+} as const satisfies Record<string, NumberField>;
+
+export type NumberPath = keyof typeof NUMBER_FIELDS;
+
+/** The field's row, typed as the general shape. */
+export const numberField = (path: NumberPath): NumberField => NUMBER_FIELDS[path];
+
+/**
+ * Reads what was typed into a field: parsed as spoken, then held against the field's ends.
+ * @returns the value in the field's own unit, or a message that names the field and says what to type
+ */
+export function readField(path: NumberPath, text: string, system: UnitSystem): Result<ReadQuantity> {
+  const spec = numberField(path);
+  const parsed = parseQuantity(text, spec.kind, system);
+  if (!parsed.ok) return refuse(`${spec.label}: ${parsed.message}`);
+  const refused = refuseNumber(path, parsed.value.value, system);
+  if (refused !== null) return refuse(refused);
+  return ok(parsed.value);
+}
+
+/** Null where a number may stand in a field; else a message that names the field and says what to type. */
+export function refuseNumber(path: NumberPath, value: number, system: UnitSystem): string | null {
+  const { label, kind, min, max, aboveZero } = numberField(path);
+  const example = kind.example[system];
+  if (!Number.isFinite(value)) return `${label}: type a number, such as ${example}.`;
+  if (aboveZero && value <= 0) return `${label}: must be more than zero. Type ${example}.`;
+  const show = (end: number) => formatQuantity(end, kind, system);
+  if (value < min) return `${label}: ${show(value)} is under ${show(min)}. Type ${example}.`;
+  if (value > max) return `${label}: ${show(value)} is over ${show(max)}. Type ${example}.`;
+  return null;
+}

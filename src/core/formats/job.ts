@@ -1,0 +1,129 @@
+import { z } from 'zod';
+import { CABLE_IDS } from '../data/cables';
+import { COATING_IDS } from '../data/coatings';
+import { FAMILY_IDS } from '../data/metals';
+import { POLES, ROD_CLASS_IDS } from '../data/rods';
+import { ROD_SIZE_IDS } from '../data/rodSizes';
+import { ACCESS, AIMS, idsOf, JOINTS, PLACES, POSITIONS, SURFACES } from '../data/words';
+import { optionalNumber, shortText, typedTexts } from './parts';
+
+/** How a stop-work question was answered. An unanswered one is absent, never 'no'. */
+export const StopWorkAnswer = z.enum(['no', 'yes', 'will-meet', 'cannot-meet']);
+export type StopWorkAnswer = z.infer<typeof StopWorkAnswer>;
+
+const Side = z.object({ family: z.enum(FAMILY_IDS).nullable(), coating: z.enum(COATING_IDS).nullable() });
+
+/** One repair: what was found, and what the welder decided. Null everywhere means "not known" or "let the app propose". */
+export const Job = z.object({
+  id: shortText,
+  title: z.string().max(120),
+  createdAt: z.iso.datetime(),
+  look: z.object({
+    part: z.string().max(200),
+    broke: z.string().max(1000),
+    place: z.enum(idsOf(PLACES)).nullable(),
+    wind_m_s: optionalNumber('look.wind_m_s'),
+    air_C: optionalNumber('look.air_C'),
+    surface: z.enum(idsOf(SURFACES)).nullable(),
+    position: z.enum(idsOf(POSITIONS)).nullable(),
+    access: z.enum(idsOf(ACCESS)).nullable(),
+    stopWork: z.record(z.string().max(40), StopWorkAnswer),
+  }),
+  metal: z.object({ sideA: Side, sideB: Side, sameBothSides: z.boolean() }),
+  joint: z.object({
+    kind: z.enum(idsOf(JOINTS)).nullable(),
+    thicknessA_mm: optionalNumber('joint.thicknessA_mm'),
+    thicknessB_mm: optionalNumber('joint.thicknessB_mm'),
+    sameThickness: z.boolean(),
+    length_mm: optionalNumber('joint.length_mm'),
+    gap_mm: optionalNumber('joint.gap_mm'),
+    leg_mm: optionalNumber('joint.leg_mm'),
+    rootFace_mm: optionalNumber('joint.rootFace_mm'),
+    includedAngle_deg: optionalNumber('joint.includedAngle_deg'),
+  }),
+  power: z.object({
+    machineId: z.string().max(120).nullable(),
+    supplyId: z.string().max(120).nullable(),
+    cordLength_m: optionalNumber('power.cordLength_m'),
+    cordSize: z.enum(CABLE_IDS).nullable(),
+  }),
+  rod: z.object({
+    rodClass: z.enum(ROD_CLASS_IDS).nullable(),
+    size: z.enum(ROD_SIZE_IDS).nullable(),
+    pole: z.enum(POLES).nullable(),
+    current_A: optionalNumber('rod.current_A'),
+    aim: z.enum(idsOf(AIMS)).nullable(),
+    rest_s: optionalNumber('rod.rest_s'),
+  }),
+  typed: typedTexts,
+});
+export type Job = z.infer<typeof Job>;
+
+/** A job about which nothing is known yet. Time and identity are the caller's. */
+export function blankJob(id: string, createdAt: string): Job {
+  const side = { family: null, coating: null };
+  return {
+    id,
+    title: '',
+    createdAt,
+    look: {
+      part: '',
+      broke: '',
+      place: null,
+      wind_m_s: null,
+      air_C: null,
+      surface: null,
+      position: null,
+      access: null,
+      stopWork: {},
+    },
+    metal: { sideA: side, sideB: side, sameBothSides: true },
+    joint: {
+      kind: null,
+      thicknessA_mm: null,
+      thicknessB_mm: null,
+      sameThickness: true,
+      length_mm: null,
+      gap_mm: null,
+      leg_mm: null,
+      rootFace_mm: null,
+      includedAngle_deg: null,
+    },
+    power: { machineId: null, supplyId: null, cordLength_m: null, cordSize: null },
+    rod: { rodClass: null, size: null, pole: null, current_A: null, aim: null, rest_s: null },
+    typed: {},
+  };
+}
+
+/** The parts of a job that edits address. */
+export type JobSection = 'look' | 'metal' | 'joint' | 'power' | 'rod';
+
+/** One change to a job, as a path and its new value: `joint.gap_mm` set to 2. */
+export interface Edit {
+  path: string;
+  value: unknown;
+}
+
+/** The value at a dotted path; undefined where there is none. */
+export function readPath(record: object, path: string): unknown {
+  return path
+    .split('.')
+    .reduce<unknown>(
+      (at, key) => (at !== null && typeof at === 'object' ? (at as Record<string, unknown>)[key] : undefined),
+      record,
+    );
+}
+
+/** A copy of a record with one path set; undefined takes the key out. Untouched branches are shared. */
+export function setPath<T extends object>(record: T, path: string, value: unknown): T {
+  const [key, ...rest] = path.split('.') as [string, ...string[]];
+  const copy = { ...(record as Record<string, unknown>) };
+  if (rest.length > 0) copy[key] = setPath((copy[key] ?? {}) as object, rest.join('.'), value);
+  else if (value === undefined) delete copy[key];
+  else copy[key] = value;
+  return copy as T;
+}
+
+/** A copy of a record with edits made in order. */
+export const applyEdits = <T extends object>(record: T, edits: readonly Edit[]): T =>
+  edits.reduce((at, edit) => setPath(at, edit.path, edit.value), record);

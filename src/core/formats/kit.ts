@@ -1,0 +1,70 @@
+import { z } from 'zod';
+import { BREAKER_IDS } from '../data/breakers';
+import { CABLE_IDS } from '../data/cables';
+import { DIAL_IDS, MACHINE_TYPE_IDS } from '../data/machines';
+import { POLES } from '../data/rods';
+import { ROD_CLASS_IDS } from '../data/rods';
+import { ROD_SIZE_IDS } from '../data/rodSizes';
+import { optionalNumber, shortText, typedTexts } from './parts';
+
+/** A machine as its nameplate tells it. */
+export const Machine = z.object({
+  id: shortText,
+  name: shortText,
+  type: z.enum(MACHINE_TYPE_IDS),
+  dial: z.enum(DIAL_IDS),
+  poles: z.array(z.enum(POLES)).min(1),
+  min_A: optionalNumber('machine.min_A'),
+  max_A: optionalNumber('machine.max_A'),
+  ocv_V: optionalNumber('machine.ocv_V'),
+  /** Rated points: amps at a duty of so many percent. */
+  rated: z
+    .array(
+      z.object({
+        current_A: optionalNumber('machine.ratedCurrent_A'),
+        duty_pct: optionalNumber('machine.ratedDuty_pct'),
+      }),
+    )
+    .max(8),
+  /** Largest supply current on the plate, A. */
+  inputMax_A: optionalNumber('machine.inputMax_A'),
+  typed: typedTexts,
+});
+export type Machine = z.infer<typeof Machine>;
+
+/** Where the power comes from, with the cord that usually hangs on it. */
+export const Supply = z.object({
+  id: shortText,
+  name: shortText,
+  volts_V: optionalNumber('supply.volts_V'),
+  phases: z.union([z.literal(1), z.literal(3)]),
+  breaker_A: optionalNumber('supply.breaker_A'),
+  breakerKind: z.enum(BREAKER_IDS),
+  cordLength_m: optionalNumber('supply.cordLength_m'),
+  cordSize: z.enum(CABLE_IDS).nullable(),
+  typed: typedTexts,
+});
+export type Supply = z.infer<typeof Supply>;
+
+/** Rods of one class and size on hand. The packet's own amp range wins over the table. */
+export const Tin = z.object({
+  id: shortText,
+  rodClass: z.enum(ROD_CLASS_IDS),
+  size: z.enum(ROD_SIZE_IDS),
+  count: optionalNumber('tin.count'),
+  low_A: optionalNumber('tin.low_A'),
+  high_A: optionalNumber('tin.high_A'),
+  note: z.string().max(200),
+  typed: typedTexts,
+});
+export type Tin = z.infer<typeof Tin>;
+
+/** Everything on the truck. */
+export const Kit = z.object({
+  machines: z.array(Machine).max(50),
+  supplies: z.array(Supply).max(50),
+  tins: z.array(Tin).max(200),
+});
+export type Kit = z.infer<typeof Kit>;
+
+export const EMPTY_KIT: Kit = { machines: [], supplies: [], tins: [] };

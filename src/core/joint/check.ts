@@ -1,0 +1,55 @@
+import { JOINTS } from '../data/words';
+import { ROD_SIZES, type RodSizeId } from '../data/rodSizes';
+import type { Job } from '../formats/job';
+import { numberField, type NumberPath } from '../formats/fields';
+import { SIZE, type UnitSystem } from '../units/kinds';
+import { formatQuantity } from '../units/format';
+
+/** Something entered that cannot be so, with the field it stands in and what to type instead. */
+export interface Problem {
+  path: NumberPath;
+  message: string;
+}
+
+const LARGEST_GAP_OVER_ROD = 1.5;
+const LARGEST_LEG_OVER_THIN = 2;
+
+/** Holds the sizes of a joint against one another. Each problem names one field. */
+export function checkJoint(
+  joint: Job['joint'],
+  rodSize: RodSizeId | null,
+  system: UnitSystem = 'metric',
+): Problem[] {
+  const show = (mm: number) => formatQuantity(mm, SIZE, system);
+  const problems: Problem[] = [];
+  const refuse = (path: NumberPath, words: string) =>
+    problems.push({ path, message: `${numberField(path).label}: ${words}` });
+  const sides = [joint.thicknessA_mm, joint.sameThickness ? null : joint.thicknessB_mm].filter(
+    (t): t is number => t !== null,
+  );
+  const thin = sides.length > 0 ? Math.min(...sides) : null;
+  const isFillet = joint.kind !== null && JOINTS[joint.kind].fillet;
+
+  if (isFillet && joint.leg_mm !== null && thin !== null && joint.leg_mm > LARGEST_LEG_OVER_THIN * thin) {
+    refuse(
+      'joint.leg_mm',
+      `${show(joint.leg_mm)} is over twice the thin side. Type ${show(LARGEST_LEG_OVER_THIN * thin)} or less, or leave it to the rule.`,
+    );
+  }
+  if (joint.kind === 'v-butt' && joint.rootFace_mm !== null && thin !== null && joint.rootFace_mm > thin) {
+    refuse(
+      'joint.rootFace_mm',
+      `${show(joint.rootFace_mm)} is over the thickness. Type ${show(thin)} or less.`,
+    );
+  }
+  if (joint.gap_mm !== null && rodSize !== null) {
+    const most = ROD_SIZES[rodSize].diameter_mm * LARGEST_GAP_OVER_ROD;
+    if (joint.gap_mm > most) {
+      refuse(
+        'joint.gap_mm',
+        `${show(joint.gap_mm)} is over what this rod can bridge. Close it to ${show(most)} or less, or build the edges up first.`,
+      );
+    }
+  }
+  return problems;
+}

@@ -1,0 +1,36 @@
+import type { Job } from '../formats/job';
+import type { Kit } from '../formats/kit';
+import { checkJob } from '../formats/check';
+import type { UnitSystem } from '../units/kinds';
+import type { Problem } from '../joint/check';
+import type { Room } from './room';
+import { ASSESSORS } from './rooms';
+import { resolve, type Situation } from './situation';
+import { byTightness } from './tightest';
+
+/** A job judged: every room, tightest first, and what it rests on. */
+export interface Assessment {
+  situation: Situation;
+  rooms: readonly Room[];
+  tightest: Room | null;
+  problems: readonly Problem[];
+  assumed: readonly string[];
+}
+
+/** Answers "how much room have I got, and where is it tightest?" Pure: same job and kit, same answer. */
+export function assess(job: Job, kit: Kit, system: UnitSystem = 'metric'): Assessment {
+  const situation = resolve(job, kit, system);
+  const rooms = byTightness(
+    ASSESSORS.flatMap(({ id, title, short, stop, assess: read }) => {
+      const body = read(situation);
+      return body ? [{ id, title, short, stop, ...body }] : [];
+    }),
+  );
+  return {
+    situation,
+    rooms,
+    tightest: rooms[0] ?? null,
+    problems: [...checkJob(job, system), ...situation.problems],
+    assumed: situation.assumed,
+  };
+}

@@ -1,0 +1,29 @@
+import { readJobFile } from '../formats/jobFile';
+import { ok, refuse, type Result } from '../units/result';
+import { assess } from './assess';
+import { findLevers } from './levers/levers';
+import type { Lever } from './levers/lever';
+import { makePlan, type Plan } from './plan';
+import type { Room } from './room';
+
+/** What the headless runner prints. */
+export interface HeadlessAnswer {
+  rooms: readonly Room[];
+  levers: readonly Lever[];
+  plan: Plan;
+}
+
+/** Judges the text of a job file. Refused with the field that is wrong: not a job file, or sizes that cannot be so. */
+export function assessJobFile(text: string): Result<HeadlessAnswer> {
+  const file = readJobFile(text);
+  if (!file.ok) return file;
+  const { job, kit } = file.value;
+  const assessment = assess(job, kit);
+  const problem = assessment.problems[0];
+  if (problem) return refuse(`job.${problem.path}: ${problem.message}`);
+  return ok({
+    rooms: assessment.rooms,
+    levers: findLevers(job, kit, assessment),
+    plan: makePlan(assessment),
+  });
+}

@@ -1,0 +1,193 @@
+import { CABLES, CABLE_IDS } from '../../data/cables';
+import { rodClass } from '../../data/rods';
+import { ROD_SIZES } from '../../data/rodSizes';
+import { AIMS, idsOf } from '../../data/words';
+import { ampWindow } from '../../rods/amps';
+import { inWords } from '../../units/format';
+import { POLE_WORDS } from '../rooms/pole';
+import type { Change, ChangeMaker } from './lever';
+
+const AMP_STEPS_A = [-20, -10, -5, 5, 10, 20];
+
+/** Amps up or down, inside what the machine and the rod could be asked for. */
+export const ampsChanges: ChangeMaker = ({ current_A, window }) => {
+  if (!current_A || !window) return [];
+  return AMP_STEPS_A.flatMap((step) => {
+    const to = current_A.value + step;
+    if (to < window.low_A * 0.8 || to > window.high_A * 1.1) return [];
+    return [
+      {
+        id: `amps${step > 0 ? '+' : ''}${step}`,
+        title: step < 0 ? `Drop to ${to} A` : `Raise to ${to} A`,
+        cost: 'one turn of the dial',
+        edits: [{ path: 'rod.current_A', value: to }],
+      },
+    ];
+  });
+};
+
+/** Another rod out of the tins: other size or other class, amps proposed afresh. */
+export const rodChanges: ChangeMaker = ({ kit, rod, wants }) => {
+  const seen = new Set(rod ? [`${rod.value.rodClass} ${rod.value.size}`] : []);
+  return kit.tins.flatMap((tin): Change[] => {
+    const key = `${tin.rodClass} ${tin.size}`;
+    if (seen.has(key) || tin.count === 0 || !ampWindow(tin.rodClass, tin.size, tin)) return [];
+    if (wants.rods.length > 0 && !wants.rods.includes(tin.rodClass)) return [];
+    seen.add(key);
+    const sameClass = rod?.value.rodClass === tin.rodClass;
+    return [
+      {
+        id: `rod-${tin.rodClass}-${tin.size}`,
+        title: sameClass
+          ? `${ROD_SIZES[tin.size].inches} rod of the same`
+          : `${tin.rodClass} ${ROD_SIZES[tin.size].inches}`,
+        cost: 'amps set afresh',
+        edits: [
+          { path: 'rod.rodClass', value: tin.rodClass },
+          { path: 'rod.size', value: tin.size },
+          { path: 'rod.current_A', value: null },
+          { path: 'rod.pole', value: null },
+        ],
+      },
+    ];
+  });
+};
+
+/** The other poles that machine and rod allow. */
+export const poleChanges: ChangeMaker = ({ rod, pole, machine }) => {
+  if (!rod || !pole) return [];
+  return rodClass(rod.value.rodClass)
+    .poles.filter((other) => other !== pole.value && (!machine || machine.value.poles.includes(other)))
+    .map((other) => ({
+      id: `pole-${other}`,
+      title: `Change to ${POLE_WORDS[other]}`,
+      cost: other === 'AC' ? 'rougher arc, no arc blow' : 'swap the leads at the machine',
+      edits: [{ path: 'rod.pole', value: other }],
+    }));
+};
+
+/** Lean the arc, where the two sides differ. */
+export const aimChanges: ChangeMaker = ({ joint, aim }) => {
+  if (joint.ratio < 1.5) return [];
+  return idsOf(AIMS)
+    .filter((id) => AIMS[id].thinShare < AIMS[aim.value].thinShare)
+    .map((id) => ({
+      id: `aim-${id}`,
+      title: AIMS[id].name,
+      cost: `thin side takes ${Math.round(100 * AIMS[id].thinShare)} % of the heat`,
+      edits: [{ path: 'rod.aim', value: id }],
+    }));
+};
+
+/** A shorter cord, and the next two heavier ones. */
+export const cordChanges: ChangeMaker = ({ cord, system }) => {
+  if (!cord) return [];
+  const { length_m, size } = cord.value;
+  const metric = size.startsWith('mm2');
+  const area = CABLES[size].area_mm2;
+  const heavier = CABLE_IDS.filter(
+    (id) => id.startsWith('mm2') === metric && CABLES[id].area_mm2 > area && CABLES[id].ampacity_A !== null,
+  )
+    .sort((a, b) => CABLES[a].area_mm2 - CABLES[b].area_mm2)
+    .slice(0, 2);
+  const half = Math.round(length_m / 2);
+  return [
+    ...(half >= 2
+      ? [
+          {
+            id: 'cord-half',
+            title: `Cord cut to ${inWords(system).distance(half)}`,
+            cost: 'machine nearer the socket, longer weld leads',
+            edits: [{ path: 'power.cordLength_m', value: half }],
+          },
+        ]
+      : []),
+    ...heavier.map((id) => ({
+      id: `cord-${id}`,
+      title: `Cord of ${CABLES[id].name}`,
+      cost: 'a heavier cord to fetch',
+      edits: [{ path: 'power.cordSize', value: id }],
+    })),
+  ];
+};
+
+/** The other supplies of the kit, each with its own cord. */
+export const supplyChanges: ChangeMaker = ({ kit, supply }) =>
+  kit.supplies
+    .filter((other) => other.id !== supply?.value.id)
+    .map((other) => ({
+      id: `supply-${other.id}`,
+      title: `Feed from ${other.name}`,
+      cost: 'move the plug',
+      edits: [
+        { path: 'power.supplyId', value: other.id },
+        { path: 'power.cordLength_m', value: null },
+        { path: 'power.cordSize', value: null },
+      ],
+    }));
+
+/** The other machines of the kit; rod and amps chosen by the app are chosen again for it. */
+export const machineChanges: ChangeMaker = ({ kit, machine }) =>
+  kit.machines
+    .filter((other) => other.id !== machine?.value.id)
+    .map((other) => ({
+      id: `machine-${other.id}`,
+      title: `Use ${other.name}`,
+      cost: 'another machine to carry',
+      edits: [{ path: 'power.machineId', value: other.id }],
+    }));
+
+const REST_STEPS_s = [60, 180];
+
+/** Longer rests between rods. */
+export const restChanges: ChangeMaker = ({ rest_s, timeline }) =>
+  timeline === null
+    ? []
+    : REST_STEPS_s.map((step) => ({
+        id: `rest+${step}`,
+        title: `Rest ${(rest_s + step) / 60} min after each rod`,
+        cost: `${step / 60} min longer a rod`,
+        edits: [{ path: 'rod.rest_s', value: rest_s + step }],
+      }));
+
+const SHELTERED_m_s = 1;
+
+/** A wind break, where there is wind. */
+export const shelterChange: ChangeMaker = ({ job, system }) =>
+  job.look.place === 'outdoors' && (job.look.wind_m_s === null || job.look.wind_m_s > SHELTERED_m_s)
+    ? [
+        {
+          id: 'shelter',
+          title: 'Rig a wind break',
+          cost: `down to ${inWords(system).wind(SHELTERED_m_s)} at the arc; keep the fume moving`,
+          edits: [{ path: 'look.wind_m_s', value: SHELTERED_m_s }],
+        },
+      ]
+    : [];
+
+/** Pull the gap in. */
+export const gapChange: ChangeMaker = ({ job, joint, system }) =>
+  joint.gap_mm !== null && joint.gap_mm > 0.5
+    ? [
+        {
+          id: 'gap-half',
+          title: `Pull the gap in to ${inWords(system).size(joint.gap_mm / 2)}`,
+          cost: 'clamp, wedge, tack again',
+          edits: [{ path: 'joint.gap_mm', value: job.joint.gap_mm === null ? 0 : job.joint.gap_mm / 2 }],
+        },
+      ]
+    : [];
+
+/** Every kind of change the app can think of. A new one is a function above and a line here. */
+export const CHANGE_MAKERS: readonly ChangeMaker[] = [
+  aimChanges,
+  ampsChanges,
+  rodChanges,
+  poleChanges,
+  cordChanges,
+  supplyChanges,
+  machineChanges,
+  restChanges,
+  shelterChange,
+  gapChange,
+];

@@ -1,0 +1,35 @@
+import type { Edit } from '../../formats/job';
+import type { RoomState } from '../room';
+import type { Situation } from '../situation';
+
+/** A change the welder can really make, before anybody knows what it does. */
+export interface Change {
+  id: string;
+  title: string;
+  /** What it costs or asks of the welder. */
+  cost: string;
+  edits: readonly Edit[];
+}
+
+/** Proposes changes for a situation. */
+export type ChangeMaker = (situation: Situation) => Change[];
+
+/** What a lever does to one room. */
+export interface LeverEffect {
+  roomId: string;
+  title: string;
+  before: RoomState;
+  after: RoomState;
+  /** Room bought, in the room's own unit, at the middle of the ranges; null for a yes or no. */
+  gain: number | null;
+  unit: string;
+  /** Room bought as a share of the limit, at the bad end. */
+  gainShare: number;
+}
+
+/** A change with what it does, found by judging the job again with that one change made. */
+export interface Lever extends Change {
+  effects: readonly LeverEffect[];
+  /** Rooms it shuts, by title. */
+  closes: readonly string[];
+}

@@ -1,0 +1,78 @@
+import { applyEdits, type Job } from '../../formats/job';
+import type { Kit } from '../../formats/kit';
+import type { UnitSystem } from '../../units/kinds';
+import { assess, type Assessment } from '../assess';
+import type { Room } from '../room';
+import { CHANGE_MAKERS } from './changes';
+import type { Change, Lever, LeverEffect } from './lever';
+
+/** Changes in fraction smaller than this are noise. */
+const NOTICEABLE = 0.005;
+
+/**
+ * Answers "what would give me more room?": judges the job again with each change made, one at a time, and keeps those that
+ * move something. Best first for the tightest room; what closes another room stands behind what does not.
+ */
+export function findLevers(
+  job: Job,
+  kit: Kit,
+  before: Assessment = assess(job, kit),
+  system: UnitSystem = 'metric',
+): Lever[] {
+  const levers = CHANGE_MAKERS.flatMap((make) => make(before.situation)).flatMap((change) => {
+    const lever = judge(change, job, kit, before.rooms, system);
+    return lever.effects.length > 0 ? [lever] : [];
+  });
+  return before.tightest ? rankFor(before.tightest.id, levers) : levers;
+}
+
+function judge(change: Change, job: Job, kit: Kit, before: readonly Room[], system: UnitSystem): Lever {
+  const after = assess(applyEdits(job, change.edits), kit, system).rooms;
+  const effects = before.flatMap((room): LeverEffect[] => {
+    const then = after.find(({ id }) => id === room.id);
+    if (!then) return [];
+    const gainShare = share(then) - share(room);
+    if (then.state === room.state && Math.abs(gainShare) < NOTICEABLE) return [];
+    return [
+      {
+        roomId: room.id,
+        title: room.title,
+        before: room.state,
+        after: then.state,
+        gain:
+          room.left && then.left && room.unit === then.unit ? then.left.nominal - room.left.nominal : null,
+        unit: room.unit,
+        gainShare,
+      },
+    ];
+  });
+  const closes = effects
+    .filter(({ before: was, after: is }) => is === 'none' && was !== 'none')
+    .map(({ title }) => title);
+  return { ...change, effects, closes };
+}
+
+/** Share of the limit left at the bad end; an unknown counts as nothing left. */
+const share = (room: Room): number => room.fraction?.low ?? 0;
+
+/** What a lever does to one room; null where it leaves it alone. */
+export const effectOn = (lever: Lever, roomId: string): LeverEffect | null =>
+  lever.effects.find((effect) => effect.roomId === roomId) ?? null;
+
+/** Share a lever buys a room: nothing where the bad end gains but the middle loses. */
+function boughtBy(lever: Lever, roomId: string): number {
+  const effect = effectOn(lever, roomId);
+  if (!effect) return 0;
+  return effect.gain !== null && effect.gain <= 0 ? Math.min(effect.gainShare, 0) : effect.gainShare;
+}
+
+/** Levers for one room, best first: those that open it and close nothing, then by what they buy it. */
+export function rankFor(roomId: string, levers: readonly Lever[]): Lever[] {
+  const bought = (lever: Lever) => boughtBy(lever, roomId);
+  const order = (lever: Lever) => (bought(lever) <= 0 ? 2 : lever.closes.length > 0 ? 1 : 0);
+  return [...levers].sort((a, b) => order(a) - order(b) || bought(b) - bought(a));
+}
+
+/** Levers that buy a room something, best first. */
+export const leversFor = (roomId: string, levers: readonly Lever[]): Lever[] =>
+  rankFor(roomId, levers).filter((lever) => boughtBy(lever, roomId) > 0);

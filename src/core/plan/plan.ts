@@ -1,0 +1,133 @@
+import { JOINTS, POSITIONS } from '../data/words';
+import type { Assessment } from './assess';
+import type { Room } from './room';
+import { rodsNeeded, type Situation } from './situation';
+import { buildSteps, type Step } from './steps';
+import { judgeStopWork, type AskedQuestion } from '../repair/stopWork';
+import { wholeRods } from './rooms/rodsOnHand';
+
+/** Why a plan may not be welded from, and who has to decide. */
+export interface Halt {
+  title: string;
+  because: string;
+  instead: string;
+  decides: string;
+}
+
+/**
+ * 'stopped': refused, the halts say why. 'draft': something that could hurt is still open. 'no-room': a limit is passed.
+ * 'ready': to take to the work. None of them claims the weld is safe.
+ */
+export type Verdict = 'stopped' | 'draft' | 'no-room' | 'ready';
+
+/** The chosen combination and its ordered steps. */
+export interface Plan {
+  verdict: Verdict;
+  /** What stops it, or what keeps it a draft. */
+  halts: readonly Halt[];
+  tightest: Room | null;
+  summary: string;
+  steps: readonly Step[];
+  totals: { beads: number; rods: number; arc_min: number; elapsed_min: number } | null;
+  assumed: readonly string[];
+  problems: readonly string[];
+}
+
+/** Turns an assessment into the plan that goes to the work. */
+export function makePlan(assessment: Assessment): Plan {
+  const { situation, rooms, tightest, problems, assumed } = assessment;
+  const stops = stopsOf(situation, rooms);
+  const open = stops.length > 0 ? [] : openQuestions(situation, rooms);
+  const verdict: Verdict =
+    stops.length > 0 ? 'stopped' : open.length > 0 || problems.length > 0 ? 'draft' : 'ready';
+  return {
+    verdict,
+    halts,
+    tightest,
+    summary: summaryOf(situation),
+    steps: verdict === 'stopped' ? [] : buildSteps(situation, rooms),
+    totals: verdict === 'stopped' ? null : totalsOf(situation),
+    assumed,
+    problems: problems.map(({ message }) => message),
+  };
+}
+
+const haltOf = ({ question }: AskedQuestion, lead: string): Halt => ({
+  title: `${lead}${question.ask}`,
+  because: question.because,
+  instead: question.instead,
+  decides: question.decides,
+});
+
+/** What no lever can plan around: stop-work answers, metal or coating never to be arc welded. */
+function stopsOf({ job, wants }: Situation, rooms: readonly Room[]): Halt[] {
+  const answered = judgeStopWork(job.look.stopWork).stops.map((asked) =>
+    haltOf(asked, asked.question.kind === 'condition' ? 'Cannot be met: ' : 'It is '),
+  );
+  const metal = rooms.find(({ id, state }) => id === 'metal' && state === 'none');
+  if (!metal) return answered;
+  return [
+    ...answered,
+    {
+      title: `${metal.now}: ${metal.gap}`,
+      because: wants.verdict === 'never' ? wants.why : (metal.reasons[0]?.words ?? ''),
+      instead: wants.verdict === 'never' ? wants.instead : 'Replace the part.',
+      decides: 'the person responsible for the part',
+    },
+  ];
+}
+
+/** What keeps the sheet a draft: unanswered questions and unknowns that could hurt. */
+function openQuestions({ job }: Situation, rooms: readonly Room[]): Halt[] {
+  const { unanswered } = judgeStopWork(job.look.stopWork);
+  const questions = unanswered.map((asked) => haltOf(asked, 'Not answered: '));
+  const unsettled = rooms
+    .filter((room) => room.id === 'metal' && room.state === 'unknown')
+    .map((room): Halt => ({
+      title: `Metal: ${room.gap}`,
+      because: room.reasons[0]?.words ?? '',
+      instead: room.ask,
+      decides: 'you, by finding out',
+    }));
+  return [...questions, ...unsettled];
+}
+
+/** Limits already passed at the bad end of what is known. */
+const passedLimits = (rooms: readonly Room[]): Halt[] =>
+  rooms
+    .filter((room) => room.state === 'none')
+    .map((room) => ({
+      title: `${room.title}: ${room.gap}`,
+      because: `${room.now}; ${room.until}.`,
+      instead: 'Pull one of its levers.',
+      decides: 'you',
+    }));
+
+/** The gravest of what stands against the plan, with all that has to be said under it. */
+function verdictOf(stops: Halt[], open: Halt[], passed: Halt[], hasProblems: boolean): [Verdict, Halt[]] {
+  if (stops.length > 0) return ['stopped', stops];
+  if (open.length > 0 || hasProblems) return ['draft', [...open, ...passed]];
+  return passed.length > 0 ? ['no-room', passed] : ['ready', []];
+}
+
+function totalsOf({ beads, timeline }: Situation): Plan['totals'] {
+  if (!beads || !timeline) return null;
+  return {
+    beads: beads.passes.length,
+    rods: wholeRods(rodsNeeded(beads)).nominal,
+    arc_min: timeline.arc_s / 60,
+    elapsed_min: timeline.elapsed_s / 60,
+  };
+}
+
+/** The job in one line: joint, rod, pole, amps. */
+function summaryOf({ joint, rod, pole, current_A, job }: Situation): string {
+  const parts = [
+    joint.kind === null ? 'joint not chosen' : JOINTS[joint.kind].name,
+    job.look.position === null ? '' : POSITIONS[job.look.position].toLowerCase(),
+    rod ? `${rod.value.rodClass} ${rod.value.size}` : 'no rod',
+    pole?.value ?? '',
+    current_A ? `${current_A.value} A` : '',
+  ];
+  return parts.filter((part) => part !== '').join(' · ');
+}

@@ -1,0 +1,184 @@
+import type { Source } from '../data/sources';
+import { exactly, halfWidth, minus, type Range } from '../units/range';
+
+/** How much is left, in a word. 'none': at or past the limit at the bad end of what is known. */
+export type RoomState = 'roomy' | 'snug' | 'tight' | 'none' | 'unknown';
+
+/** The unit a room is measured in; '' for a yes or no. */
+export type RoomUnit = 'A' | 'V' | 'mm' | 'min' | 'rods' | 'm/s' | '°C' | '%' | '';
+
+/** Where in a job a thing is answered. */
+export type StopId = 'look' | 'metal' | 'joint' | 'power' | 'rod' | 'sheet';
+
+/** One step of how a number came about, with where it comes from and how far to trust it. */
+export interface Reason {
+  words: string;
+  source: Source;
+}
+
+/** One limit, evaluated. */
+export interface Room {
+  id: string;
+  title: string;
+  /** A word or two for the strip. */
+  short: string;
+  stop: StopId;
+  shape: 'amount' | 'yes-no';
+  unit: RoomUnit;
+  /** What is, and what must not be passed. Null for a yes or no, and while unknown. */
+  value: Range | null;
+  limit: Range | null;
+  /** Limit less value (or value less limit), in the room's own unit. */
+  left: Range | null;
+  /** `left` as a share of the limit, or of half the window. */
+  fraction: Range | null;
+  state: RoomState;
+  /** What the left jaw, the gap and the right jaw say. */
+  now: string;
+  gap: string;
+  until: string;
+  /** True where guessing an unknown could hurt somebody. */
+  hurts: boolean;
+  reasons: readonly Reason[];
+  /** What would make it better known; empty where nothing would. */
+  ask: string;
+}
+
+/** What every room says of itself; the registry adds id, title, short and stop. */
+export type RoomBody = Omit<Room, 'id' | 'title' | 'short' | 'stop'>;
+
+interface Spoken {
+  now: string;
+  gap: string;
+  until: string;
+  reasons: readonly Reason[];
+  ask?: string;
+}
+
+/** Shares of the limit below which a room is tight, and snug. */
+export const TIGHT_BELOW = 0.1;
+export const SNUG_BELOW = 0.3;
+
+/** The state of an amount, from the bad end of its range: under 0 none, under 10 % tight, under 30 % snug. */
+export function stateOf(fraction: Range): RoomState {
+  if (!(fraction.low >= 0)) return 'none';
+  if (fraction.low < TIGHT_BELOW) return 'tight';
+  return fraction.low < SNUG_BELOW ? 'snug' : 'roomy';
+}
+
+const scaled = (left: Range, by: number): Range => ({
+  low: left.low / by,
+  nominal: left.nominal / by,
+  high: left.high / by,
+});
+
+/** A value that must stay under a limit. */
+export function under(unit: RoomUnit, value: Range, limit: Range, spoken: Spoken): RoomBody {
+  const left = minus(limit, value);
+  const scale = limit.nominal > 0 ? limit.nominal : 1;
+  const fraction = scaled(left, scale);
+  return amount(unit, value, limit, left, fraction, spoken);
+}
+
+/** A value that must stay inside a window; room is the way to the nearer end, whole at the middle. */
+export function inside(
+  unit: RoomUnit,
+  value: Range,
+  window: { low: number; high: number },
+  spoken: Spoken & { lowWords: string },
+): RoomBody {
+  const centre = (window.low + window.high) / 2;
+  const nearLow = value.nominal < centre;
+  const limit = exactly(nearLow ? window.low : window.high);
+  const toEdge = (v: number) => Math.min(v - window.low, window.high - v);
+  const ends = [toEdge(value.low), toEdge(value.high)];
+  const left = {
+    low: Math.min(...ends),
+    nominal: toEdge(value.nominal),
+    high: Math.max(...ends, toEdge(value.nominal)),
+  };
+  const half = Math.max((window.high - window.low) / 2, 1e-9);
+  return amount(
+    unit,
+    value,
+    limit,
+    left,
+    scaled(left, half),
+    nearLow ? { ...spoken, until: spoken.lowWords } : spoken,
+  );
+}
+
+function amount(
+  unit: RoomUnit,
+  value: Range,
+  limit: Range,
+  left: Range,
+  fraction: Range,
+  spoken: Spoken,
+): RoomBody {
+  const finite = [value, limit, left, fraction].every(
+    (r) => Number.isFinite(r.low) && Number.isFinite(r.nominal),
+  );
+  if (!finite) return unknown({ ...spoken, ask: spoken.ask ?? 'A number is missing.' }, false);
+  return {
+    shape: 'amount',
+    unit,
+    value,
+    limit,
+    left,
+    fraction,
+    state: stateOf(fraction),
+    hurts: false,
+    now: spoken.now,
+    gap: spoken.gap,
+    until: spoken.until,
+    reasons: spoken.reasons,
+    ask: spoken.ask ?? '',
+  };
+}
+
+/** A yes or no: 'open' is roomy, 'departure' is allowed but marked and tight, 'closed' is none. */
+export function yesNo(answer: 'open' | 'departure' | 'closed', spoken: Spoken): RoomBody {
+  const share = { open: 1, departure: 0.05, closed: -1 }[answer];
+  return {
+    shape: 'yes-no',
+    unit: '',
+    value: null,
+    limit: null,
+    left: null,
+    fraction: exactly(share),
+    state: { open: 'roomy', departure: 'tight', closed: 'none' }[answer] as RoomState,
+    hurts: false,
+    now: spoken.now,
+    gap: spoken.gap,
+    until: spoken.until,
+    reasons: spoken.reasons,
+    ask: spoken.ask ?? '',
+  };
+}
+
+/** Not known. `hurts` where a wrong guess could injure somebody: then it ranks with tight. */
+export function unknown(spoken: Spoken & { ask: string }, hurts: boolean): RoomBody {
+  return {
+    shape: 'amount',
+    unit: '',
+    value: null,
+    limit: null,
+    left: null,
+    fraction: null,
+    state: 'unknown',
+    hurts,
+    now: spoken.now,
+    gap: spoken.gap,
+    until: spoken.until,
+    reasons: spoken.reasons,
+    ask: spoken.ask,
+  };
+}
+
+/** Smallest doubt a fraction is credited with, so that a certain number does not outrank a near one for ever. */
+const LEAST_DOUBT = 0.05;
+
+/** Room in terms of its own doubt: how many half-widths away the limit is. */
+export const doubts = (room: Room): number =>
+  room.fraction === null ? Infinity : room.fraction.nominal / Math.max(halfWidth(room.fraction), LEAST_DOUBT);

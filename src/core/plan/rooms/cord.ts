@@ -1,0 +1,70 @@
+import { CABLES, CABLE_SOURCE, RESISTIVITY_SOURCE } from '../../data/cables';
+import { CORD_DROP_ACT, CORD_DROP_AIM } from '../../data/limits';
+import { mapRange } from '../../units/range';
+import { inWords, trimmed } from '../../units/format';
+import { under, unknown, yesNo } from '../room';
+import type { Assessor } from './assessor';
+
+/** Voltage lost in the cord, as a share of the supply. */
+export const cord: Assessor = {
+  id: 'cord',
+  title: 'Cord drop',
+  short: 'cord',
+  stop: 'power',
+  assess({ cord: chosen, supply, machine, draw, system }) {
+    if (!machine || !supply) return null;
+    if (!chosen || !draw) {
+      return unknown(
+        {
+          now: 'cord',
+          gap: 'cord not known',
+          until: '',
+          reasons: [],
+          ask: 'Type the length and size of the cord at Power.',
+        },
+        false,
+      );
+    }
+    const { length_m, size } = chosen.value;
+    const name = `${inWords(system).distance(length_m)} of ${CABLES[size].name}`;
+    if (!draw.holds) {
+      return yesNo('closed', {
+        now: name,
+        gap: 'the machine will not hold',
+        until: 'no working point',
+        reasons: [
+          {
+            words: `Through ${name} the volts fall, the machine pulls more, and they fall again: there is no point at which it runs.`,
+            source: CABLE_SOURCE,
+          },
+        ],
+      });
+    }
+    const drop_pct = mapRange(draw.dropShare, (share) => 100 * share);
+    const limit_pct = mapRange(CORD_DROP_ACT.range, (share) => 100 * share);
+    const volts = supply.value.volts_V ?? 0;
+    return under('%', drop_pct, limit_pct, {
+      now: `loses ${trimmed(drop_pct.nominal, 1)} %`,
+      gap: 'before the cord eats too much',
+      until: `act over ${trimmed(limit_pct.nominal, 0)} %`,
+      reasons: [
+        {
+          words: `${name} at ${trimmed(draw.current_A.nominal, 1)} A drops ${trimmed((drop_pct.nominal / 100) * volts, 1)} V of ${trimmed(volts, 0)} V, there and back.`,
+          source: RESISTIVITY_SOURCE,
+        },
+        {
+          words: `Aim under ${trimmed(100 * CORD_DROP_AIM, 0)} %, act over ${trimmed(limit_pct.nominal, 0)} %.`,
+          source: CORD_DROP_ACT.source,
+        },
+        ...(draw.surelyHolds
+          ? []
+          : [
+              {
+                words: 'With a hot cord and a poor machine there is no working point at all.',
+                source: CABLE_SOURCE,
+              },
+            ]),
+      ],
+    });
+  },
+};

@@ -1,0 +1,70 @@
+import { metalFamily } from '../../data/metals';
+import { PRACTICE } from '../../data/sources';
+import { POSITIONS } from '../../data/words';
+import { reaches } from '../../rods/choose';
+import { unknown, yesNo } from '../room';
+import type { Assessor } from './assessor';
+
+/** Does the rod suit the metal and the position? */
+export const filler: Assessor = {
+  id: 'filler',
+  title: 'Rod for the metal',
+  short: 'filler',
+  stop: 'rod',
+  assess({ rod, wants, job }) {
+    if (wants.verdict === 'never') return null;
+    if (!rod) {
+      return wants.rods.length === 0
+        ? yesNo('closed', {
+            now: 'no rod',
+            gap: 'no rod joins these',
+            until: 'another way',
+            reasons: [{ words: wants.rodWhy, source: wants.rodSource }],
+          })
+        : unknown(
+            {
+              now: 'no rod',
+              gap: 'which rod?',
+              until: wants.rods.slice(0, 2).join(', '),
+              reasons: [],
+              ask: 'Choose a rod at Rod.',
+            },
+            false,
+          );
+    }
+    const id = rod.value.rodClass;
+    const { position } = job.look;
+    if (!reaches(id, position)) {
+      return yesNo('closed', {
+        now: id,
+        gap: 'flat and horizontal only',
+        until: position === null ? '' : POSITIONS[position].toLowerCase(),
+        reasons: [
+          { words: `${id} runs too fluid to stay up out of flat and horizontal fillets.`, source: PRACTICE },
+        ],
+      });
+    }
+    const metals = [...new Set(wants.families.map((family) => metalFamily(family).name.toLowerCase()))].join(
+      ' to ',
+    );
+    if (!wants.rods.includes(id)) {
+      return yesNo('closed', {
+        now: id,
+        gap: 'wrong rod for the metal',
+        until: wants.rods.slice(0, 2).join(', ') || 'no rod',
+        reasons: [
+          {
+            words: `${id} is not a rod for ${metals || 'a metal nobody has named'}. ${wants.rodWhy} Use ${wants.rods.slice(0, 3).join(', ') || 'another way'}.`,
+            source: wants.rodSource,
+          },
+        ],
+      });
+    }
+    return yesNo('open', {
+      now: id,
+      gap: 'suits the metal',
+      until: metals || 'unknown metal',
+      reasons: [{ words: wants.rodWhy, source: wants.rodSource }],
+    });
+  },
+};

@@ -1,0 +1,36 @@
+import type { Assessor } from './assessor';
+import { breaker } from './breaker';
+import { burnThrough } from './burnThrough';
+import { cord } from './cord';
+import { duty } from './duty';
+import { filler } from './filler';
+import { gap } from './gap';
+import { goAhead } from './goAhead';
+import { machineRange } from './machineRange';
+import { metal } from './metal';
+import { pole } from './pole';
+import { preheat } from './preheat';
+import { rodAmps } from './rodAmps';
+import { rodsOnHand } from './rodsOnHand';
+import { wind } from './wind';
+
+/**
+ * Every limit the app knows. A new one is a file beside these and a line here; strip, levers, sheet and headless runner
+ * pick it up. Where two are equally tight the earlier stands first.
+ */
+export const ASSESSORS: readonly Assessor[] = [
+  goAhead,
+  metal,
+  filler,
+  pole,
+  preheat,
+  burnThrough,
+  gap,
+  rodAmps,
+  machineRange,
+  breaker,
+  cord,
+  duty,
+  rodsOnHand,
+  wind,
+];

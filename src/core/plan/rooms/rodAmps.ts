@@ -1,0 +1,62 @@
+import { ROD_SIZES } from '../../data/rodSizes';
+import { DIAL_ERROR } from '../../data/machines';
+import { CHOSEN, PRACTICE } from '../../data/sources';
+import { within, type Range } from '../../units/range';
+import { inside, unknown } from '../room';
+import type { Situation } from '../situation';
+import type { Assessor } from './assessor';
+
+/** The welding amps with what the machine's dial leaves uncertain. */
+export function dialledAmps({ current_A, machine }: Situation): Range | null {
+  if (!current_A) return null;
+  return within(current_A.value, DIAL_ERROR[machine?.value.dial ?? 'none']);
+}
+
+/** Amps inside the rod's range. */
+export const rodAmps: Assessor = {
+  id: 'rod-amps',
+  title: 'Amps for the rod',
+  short: 'rod amps',
+  stop: 'rod',
+  assess(situation) {
+    const { rod, window, current_A, machine } = situation;
+    const amps = dialledAmps(situation);
+    if (!rod || !amps || !current_A) return null;
+    const name = `${rod.value.rodClass} ${ROD_SIZES[rod.value.size].inches}`;
+    if (!window) {
+      return unknown(
+        {
+          now: `${current_A.value} A`,
+          gap: 'no range known',
+          until: name,
+          reasons: [
+            { words: `${rod.value.rodClass} is not listed in ${rod.value.size} in.`, source: PRACTICE },
+          ],
+          ask: 'Type the range printed on the packet into the tin, at Kit.',
+        },
+        false,
+      );
+    }
+    return inside(
+      'A',
+      amps,
+      { low: window.low_A, high: window.high_A },
+      {
+        now: `${current_A.value} A`,
+        gap: 'inside the rod’s range',
+        until: `too hot over ${window.high_A} A`,
+        lowWords: `too cold under ${window.low_A} A`,
+        reasons: [
+          {
+            words: `${name}: ${window.low_A} to ${window.high_A} A, from the ${window.by}.`,
+            source: window.source,
+          },
+          {
+            words: `${current_A.value} A, ${current_A.by === 'you' ? 'set by you' : current_A.why} The dial is good to ${Math.round(100 * DIAL_ERROR[machine?.value.dial ?? 'none'])} %.`,
+            source: current_A.by === 'you' ? CHOSEN : PRACTICE,
+          },
+        ],
+      },
+    );
+  },
+};

@@ -1,0 +1,53 @@
+import { WIND_ASSUMED_m_s, WIND_LIMIT_m_s } from '../../data/limits';
+import { OUR_JUDGEMENT, PRACTICE } from '../../data/sources';
+import { within } from '../../units/range';
+import { inWords } from '../../units/format';
+import { under, unknown } from '../room';
+import type { Assessor } from './assessor';
+
+const READING_ERROR = 0.2;
+
+/** Wind at the arc against what stick stands. */
+export const wind: Assessor = {
+  id: 'wind',
+  title: 'Wind',
+  short: 'wind',
+  stop: 'look',
+  assess({ job, system }) {
+    const { wind_m_s, place } = job.look;
+    const say = inWords(system).wind;
+    if (wind_m_s === null && place === null) {
+      return unknown(
+        {
+          now: 'wind',
+          gap: 'wind not known',
+          until: '',
+          reasons: [],
+          ask: 'Say indoors or outdoors at Look.',
+        },
+        false,
+      );
+    }
+    const measured = wind_m_s !== null;
+    const value = wind_m_s !== null ? within(wind_m_s, READING_ERROR) : WIND_ASSUMED_m_s[place ?? 'outdoors'];
+    const limit = WIND_LIMIT_m_s.stick;
+    return under('m/s', value, limit.range, {
+      now: measured ? say(wind_m_s) : `${place}, wind guessed`,
+      gap: 'before the arc suffers',
+      until: `stick stands about ${say(limit.range.nominal)}`,
+      reasons: [
+        measured
+          ? { words: `Wind as you gave it, good to a fifth.`, source: PRACTICE }
+          : {
+              words: `No wind typed: planned for ${say(value.low)} to ${say(value.high)} ${place}.`,
+              source: OUR_JUDGEMENT,
+            },
+        {
+          words: `Stick makes its own shield: fair up to about ${say(limit.range.low)} to ${say(limit.range.high)}. Gas-shielded work stops near ${say(2)}.`,
+          source: limit.source,
+        },
+      ],
+      ask: measured ? '' : 'Type the wind at the work.',
+    });
+  },
+};

@@ -1,0 +1,97 @@
+import type { Job } from '../formats/job';
+import { GRADE_WORDS } from '../data/sources';
+import { trimmed } from '../units/format';
+import type { UnitSystem } from '../units/kinds';
+import type { Assessment } from './assess';
+import type { Halt, Plan } from './plan';
+import type { Room } from './room';
+import { speakLeft } from './speak';
+
+/** What stands across the top of a sheet, by verdict. */
+export const VERDICT_WORDS = {
+  stopped: 'STOP. DO NOT WELD',
+  draft: 'DRAFT, DO NOT WELD',
+  'no-room': 'NO ROOM: CHANGE THE PLAN FIRST',
+  ready: 'Plan to take to the work',
+} as const;
+
+/** Stands on every sheet, whatever the verdict. */
+export const DEFERENCE =
+  'A plan, not a clearance: it says what limits, what is unknown and what to check. Local code, the site permit and licensed or certified people decide.';
+
+/** The whole sheet as Markdown. */
+export function sheetMarkdown(job: Job, plan: Plan, { rooms, situation }: Assessment): string {
+  const { system } = situation;
+  const lines = [
+    `# ${job.title || 'Untitled job'}`,
+    '',
+    `**${VERDICT_WORDS[plan.verdict]}**`,
+    '',
+    ...(job.look.part ? [`Part: ${escapeMd(job.look.part)}`, ''] : []),
+    ...(job.look.broke ? [`What broke: ${escapeMd(job.look.broke)}`, ''] : []),
+    ...(plan.tightest ? [`Tightest: ${roomLine(plan.tightest, system)}`, ''] : []),
+    plan.summary,
+    '',
+    ...haltLines(plan.halts, plan.verdict === 'stopped' ? 'Why it stops' : 'Open before it may be welded'),
+    ...(plan.totals
+      ? [
+          `${plan.totals.beads} ${plan.totals.beads === 1 ? 'pass' : 'passes'}, ${plan.totals.rods} rods, ${trimmed(plan.totals.arc_min, 1)} min of arc, ${trimmed(plan.totals.elapsed_min, 0)} min in all.`,
+          '',
+        ]
+      : []),
+    ...plan.steps.flatMap((step, index) => [
+      `## ${index + 1}. ${step.title}`,
+      '',
+      ...step.holds.map((hold) => `- [ ] HOLD: ${hold}`),
+      ...step.settings.map(({ label, value }) => `- ${label}: **${value}**`),
+      ...step.actions.map((action) => `- ${action}`),
+      ...step.cautions.map((caution) => `- Caution: ${caution}`),
+      ...(step.why ? ['', `Why: ${step.why}`] : []),
+      '',
+    ]),
+    '## Room',
+    '',
+    '| Limit | Now | Room | Until | State |',
+    '| --- | --- | --- | --- | --- |',
+    ...rooms.map(
+      (room) =>
+        `| ${room.title} | ${room.now} | ${speakLeft(room, system) ?? room.gap} | ${room.until} | ${room.state} |`,
+    ),
+    '',
+    ...(plan.assumed.length > 0 ? ['## Assumed', '', ...plan.assumed.map((words) => `- ${words}`), ''] : []),
+    ...(plan.problems.length > 0
+      ? ['## Not understood', '', ...plan.problems.map((words) => `- ${words}`), '']
+      : []),
+    '## Where the numbers come from',
+    '',
+    ...rooms.flatMap((room) =>
+      room.reasons.map(
+        ({ words, source }) => `- ${room.title}: ${words} (${source.name}; ${GRADE_WORDS[source.grade]})`,
+      ),
+    ),
+    '',
+    DEFERENCE,
+    '',
+  ];
+  return lines.join('\n');
+}
+
+const escapeMd = (text: string): string => text.replace(/[\\`*_[\]<>#|]/g, '\\$&').replace(/\s+/g, ' ');
+
+const haltLines = (halts: readonly Halt[], title: string): string[] =>
+  halts.length === 0
+    ? []
+    : [
+        `## ${title}`,
+        '',
+        ...halts.map(
+          (halt) => `- **${halt.title}.** ${halt.because} ${halt.instead} Decides: ${halt.decides}.`,
+        ),
+        '',
+      ];
+
+/** "6 A until burn-through" for an amount, the gap's own words for the rest. */
+function roomLine(room: Room, system: UnitSystem): string {
+  const left = speakLeft(room, system);
+  return left === null ? `${room.title}: ${room.gap}` : `${left} ${room.gap}`;
+}

@@ -1,0 +1,237 @@
+import { CABLES } from '../data/cables';
+import { COATINGS } from '../data/coatings';
+import { GRADE_WORDS } from '../data/sources';
+import { rodClass } from '../data/rods';
+import { ROD_SIZES } from '../data/rodSizes';
+import { AIMS } from '../data/words';
+import { judgeStopWork } from '../repair/stopWork';
+import { inWords, trimmed } from '../units/format';
+import type { Room } from './room';
+import { coatingsOf } from './rooms/metal';
+import { POLE_WORDS } from './rooms/pole';
+import { needsNoPreheat } from './rooms/preheat';
+import { wholeRods } from './rooms/rodsOnHand';
+import { rodsNeeded, type Situation } from './situation';
+import { tackCount } from './timeline';
+
+/** One thing to do, with what to set, what to wait for and what to beware of. */
+export interface Step {
+  title: string;
+  /** What to do, in order. */
+  actions: readonly string[];
+  /** Settings as label and value. */
+  settings: readonly { label: string; value: string }[];
+  /** Not past here until it is so. */
+  holds: readonly string[];
+  cautions: readonly string[];
+  why: string;
+}
+
+const step = (title: string, parts: Partial<Omit<Step, 'title'>>): Step => ({
+  title,
+  actions: [],
+  settings: [],
+  holds: [],
+  cautions: [],
+  why: '',
+  ...parts,
+});
+
+/** The plan as ordered steps. A step with nothing to say is left out. */
+export function buildSteps(situation: Situation, rooms: readonly Room[]): Step[] {
+  return [
+    beforeYouStrike(situation),
+    clean(situation),
+    fitAndTack(situation),
+    setTheMachine(situation, rooms),
+    warm(situation),
+    ...weld(situation),
+    after(situation),
+  ].filter((s): s is Step => s !== null);
+}
+
+function beforeYouStrike({ job }: Situation): Step {
+  const { holds, warnings } = judgeStopWork(job.look.stopWork);
+  return step('Before you strike', {
+    holds: holds.map(({ question }) => question.because),
+    cautions: [
+      ...warnings.map(({ question }) => question.because),
+      'Hood, gloves, covered skin; screens for bystanders. Pacemaker wearers keep away from the leads; never coil a live lead round you.',
+    ],
+    why: 'These come first because no setting makes up for them.',
+  });
+}
+
+function clean(situation: Situation): Step {
+  const { job, wants, system } = situation;
+  const coatings = coatingsOf(situation).flatMap((id) =>
+    id === null || id === 'none' ? [] : [COATINGS[id].words],
+  );
+  const aluminium = wants.families.some((id) => id.startsWith('al-'));
+  const surface = job.look.surface;
+  const actions = aluminium
+    ? [
+        'Oil off with acetone and let it dry.',
+        'Then oxide off with a stainless brush kept for aluminium. Weld at once.',
+      ]
+    : [
+        `Grind to bright metal ${inWords(system).size(25)} each side of the joint, both faces where you can reach.`,
+      ];
+  return step('Clean', {
+    actions:
+      surface === 'oil' ? ['Degrease with acetone, never with chlorinated cleaner.', ...actions] : actions,
+    cautions: [
+      ...new Set([
+        ...coatings,
+        ...wants.cautions,
+        ...(surface === 'oil'
+          ? ['Chlorinated degreaser near an arc makes phosgene. No fuel gas as a cleaner.']
+          : []),
+        'Face shield over glasses for the power brush. Cut-off wheels are never for side grinding.',
+      ]),
+    ],
+    why: surface === 'rust' ? 'Cleaning always beats a rod that puts up with dirt.' : '',
+  });
+}
+
+function fitAndTack({ joint, job, wants, system }: Situation): Step {
+  const say = inWords(system);
+  const tacks = joint.length_mm === null ? null : tackCount(joint.length_mm);
+  return step('Fit and tack', {
+    actions: [
+      joint.gap_mm === null
+        ? 'Pull it up close and measure the widest gap.'
+        : `Gap ${say.size(joint.gap_mm)} at the widest.`,
+      tacks === null
+        ? 'Tack both ends, then between.'
+        : `${tacks} tacks: both ends first, then between. Small but deep.`,
+      ...(job.joint.kind === 'v-butt' ? ['Grind the tacks to a feather.'] : []),
+    ],
+    holds: wants.families.length < 2 ? ['Tacks on unknown steel get the same preheat as the weld.'] : [],
+  });
+}
+
+function setTheMachine(
+  { machine, supply, cord, rod, pole, current_A, system }: Situation,
+  rooms: readonly Room[],
+): Step | null {
+  if (!rod || !current_A || !pole) return null;
+  const row = rodClass(rod.value.rodClass);
+  const duty = rooms.find(({ id }) => id === 'duty');
+  const size = ROD_SIZES[rod.value.size];
+  return step('Set the machine', {
+    settings: [
+      { label: 'Rod', value: `${rod.value.rodClass} ${size.inches} in · ${size.diameter_mm} mm` },
+      { label: 'Amps', value: `${current_A.value} A` },
+      { label: 'Pole', value: POLE_WORDS[pole.value] },
+      { label: 'Arc force', value: row.arcForce },
+      ...(machine ? [{ label: 'Machine', value: machine.value.name }] : []),
+      ...(supply ? [{ label: 'Supply', value: supply.value.name }] : []),
+      ...(cord
+        ? [
+            {
+              label: 'Cord',
+              value: `${inWords(system).distance(cord.value.length_m)} of ${CABLES[cord.value.size].name}, off the drum`,
+            },
+          ]
+        : []),
+    ],
+    actions: ['Run a bead on scrap of the same thickness first, then adjust.'],
+    cautions: ['Rod in the holder only when about to strike.'],
+    why: [current_A.why, duty?.value ? `Duty: ${duty.now}, ${duty.until}.` : '']
+      .filter((w) => w !== '')
+      .join(' '),
+  });
+}
+
+function warm(situation: Situation): Step | null {
+  const { wants, system } = situation;
+  const say = inWords(system).temperature;
+  if (needsNoPreheat(situation)) {
+    const air = situation.job.look.air_C;
+    return air !== null && air < 0
+      ? step('Warm the steel', {
+          holds: [`Metal is below ${say(0)}: warm it to ${say(20)} and dry it.`],
+          why: 'Cold damp steel cracks.',
+        })
+      : null;
+  }
+  if (wants.families.length < 2) {
+    return step('Preheat', {
+      holds: ['Metal not named: no preheat can be given. Find out what it is first.'],
+    });
+  }
+  return step('Preheat and keep', {
+    holds: wants.heat.map(({ name, rule }) => `${name}: ${rule.words} (${GRADE_WORDS[rule.source.grade]})`),
+    actions: ['Measure with a thermometer, not by hand, 75 mm from the joint.'],
+    why: 'The rule of the family; the figure for this thickness is not worked out here.',
+  });
+}
+
+function weld(situation: Situation): Step[] {
+  const { beads, rod, timeline, aim, joint, rest_s, wants, system } = situation;
+  if (!beads || !rod || !timeline) return [];
+  const say = inWords(system);
+  const row = rodClass(rod.value.rodClass);
+  const interpass = wants.heat.flatMap(({ rule }) =>
+    rule.interpassMax_C === null ? [] : [rule.interpassMax_C],
+  );
+  const shared = beads.passes[0];
+  if (!shared) return [];
+  const arc_s = timeline.events
+    .filter(({ kind }) => kind === 'arc')
+    .reduce((sum, event) => sum + event.duration_s, 0);
+  return [
+    step(beads.passes.length === 1 ? 'Weld it in one pass' : `Weld it in ${beads.passes.length} passes`, {
+      settings: [
+        { label: 'Rods', value: `${wholeRods(rodsNeeded(beads)).nominal} with spoil` },
+        { label: 'Bead a rod', value: say.size(Math.round(beads.beadPerRod_mm)) },
+        { label: 'Travel', value: `${say.size(Math.round(shared.travel_mm_s * 60))} a minute` },
+        ...(joint.leg_mm === null
+          ? []
+          : [
+              {
+                label: 'Leg',
+                value: `${say.size(joint.leg_mm)}${joint.legBy === 'rule' ? ', by rule' : ''}`,
+              },
+            ]),
+        { label: 'Arc time', value: `${trimmed(arc_s / 60, 1)} min` },
+        ...(rest_s > 0 ? [{ label: 'Rest after each rod', value: `${trimmed(rest_s / 60, 1)} min` }] : []),
+      ],
+      actions: [
+        row.technique,
+        ...(aim.value === 'bisect' ? [] : [AIMS[aim.value].words]),
+        'Strike 10 to 25 mm ahead on the line and draw back over it, so that every strike is welded over.',
+        'At the end step back and fill the crater.',
+        ...(beads.passes.length > 1
+          ? ['Chip and brush to bright between passes; each bead overlaps the last by a third to a half.']
+          : []),
+      ],
+      holds:
+        interpass.length > 0
+          ? [`Below ${say.temperature(Math.min(...interpass))} before the next bead, by thermometer.`]
+          : [],
+      cautions: beads.oversize
+        ? ['The smallest bead this rod lays is bigger than the joint asks: a thinner rod would pull less.']
+        : [],
+    }),
+  ];
+}
+
+function after({ job, wants }: Situation): Step {
+  const lowHydrogenMetal = wants.heat.some(
+    ({ rule }) => rule.preheatMin_C !== null && rule.preheatMin_C >= 95,
+  );
+  return step('Afterwards', {
+    actions: [
+      'Chip, brush and look: cracks none, craters full, undercut under 1 mm. Local code decides.',
+      ...(lowHydrogenMetal ? ['Look again after 24 to 48 hours: hydrogen cracks come late.'] : []),
+      'Paint or coat both faces.',
+    ],
+    holds: ['Fire watch at least 60 minutes after the last arc.'],
+    cautions:
+      job.look.position === 'overhead'
+        ? ['Slag and sparks fall and stay hot: check below before you leave.']
+        : [],
+  });
+}

@@ -1,0 +1,83 @@
+import { AIMS, type AimId, type PositionId } from '../data/words';
+import { rodClass, type RodClassId } from '../data/rods';
+import { ROD_SIZES, type RodSizeId } from '../data/rodSizes';
+import type { Source } from '../data/sources';
+import type { Tin } from '../formats/kit';
+
+/** The amps a rod is said to run at, and who says so. */
+export interface AmpWindow {
+  low_A: number;
+  high_A: number;
+  by: 'packet' | 'table';
+  source: Source;
+}
+
+/** The tin's own printed range where it has been entered, else the table's. Null: the class is not made or listed in that size. */
+export function ampWindow(id: RodClassId, size: RodSizeId, tin: Tin | null): AmpWindow | null {
+  if (tin && tin.low_A !== null && tin.high_A !== null && tin.low_A < tin.high_A) {
+    return {
+      low_A: tin.low_A,
+      high_A: tin.high_A,
+      by: 'packet',
+      source: { name: 'the packet', grade: 'practice' },
+    };
+  }
+  const row = rodClass(id).amps[size];
+  return row ? { low_A: row.low_A, high_A: row.high_A, by: 'table', source: row.source } : null;
+}
+
+/** Vertical and overhead run 10 to 15 % below flat. Common practice. */
+const OUT_OF_POSITION = 0.875;
+/** Lowest and highest share of the window a first setting is placed at; thickness moves it between them. */
+const START_LOW = 0.1;
+const START_HIGH = 0.6;
+const SHARE_PER_DIAMETER = 0.3;
+/** Set for the thin side and a little more, when the arc runs on the thick side and flicks over. */
+const FLICK_EXTRA = 1.05;
+
+/** Share of the window kept clear at either end. */
+const EDGE_MARGIN = 0.08;
+
+export interface AmpQuestion {
+  window: AmpWindow;
+  size: RodSizeId;
+  thin_mm: number | null;
+  thick_mm: number | null;
+  position: PositionId | null;
+  aim: AimId;
+  /** Most amps before the thin side holes at its worst, if known. */
+  holesAt_A: number | null;
+  machineMin_A: number | null;
+  machineMax_A: number | null;
+}
+
+/**
+ * A first setting: low in the window on thin metal, towards its middle on thick, less when out of position, and under
+ * what would hole the thin side. A scrap bead decides.
+ * @returns amps, whole amps from a packet, to the nearest five from a table
+ */
+export function proposeAmps(question: AmpQuestion): number {
+  const { window, size, position, aim, holesAt_A, machineMin_A, machineMax_A } = question;
+  const setFor = AIMS[aim].thinShare < 0.5 && aim === 'lean' ? question.thick_mm : question.thin_mm;
+  const diameter = ROD_SIZES[size].diameter_mm;
+  const share =
+    setFor === null
+      ? START_LOW
+      : clamp(START_LOW + SHARE_PER_DIAMETER * (setFor / diameter - 1), START_LOW, START_HIGH);
+  let amps = window.low_A + share * (window.high_A - window.low_A);
+  if (position === 'vertical' || position === 'overhead') amps *= OUT_OF_POSITION;
+  if (aim === 'flick') amps *= FLICK_EXTRA;
+  if (holesAt_A !== null) amps = Math.min(amps, holesAt_A * 0.9);
+  const step = window.by === 'packet' ? 1 : 5;
+  const rounded = Math.round(amps / step) * step;
+  // A proposal never stands on the very edge of the range: the dial is not that good.
+  const margin = Math.max(step, Math.ceil(EDGE_MARGIN * (window.high_A - window.low_A)));
+  return clamp(
+    clamp(rounded, window.low_A + margin, window.high_A - margin),
+    machineMin_A ?? 0,
+    machineMax_A ?? Infinity,
+  );
+}
+
+export const clamp = (value: number, low: number, high: number): number =>
+  Math.min(Math.max(value, low), high);
