@@ -37,9 +37,8 @@ export interface Plan {
 export function makePlan(assessment: Assessment): Plan {
   const { situation, rooms, tightest, problems, assumed } = assessment;
   const stops = stopsOf(situation, rooms);
-  const open = stops.length > 0 ? [] : openQuestions(situation, rooms);
-  const verdict: Verdict =
-    stops.length > 0 ? 'stopped' : open.length > 0 || problems.length > 0 ? 'draft' : 'ready';
+  const open = openQuestions(situation, rooms);
+  const [verdict, halts] = verdictOf(stops, open, passedLimits(rooms), problems.length > 0);
   return {
     verdict,
     halts,
