@@ -3,6 +3,7 @@ import type { Assessment } from './assess';
 import type { Room } from './room';
 import { rodsNeeded, type Situation } from './situation';
 import { buildSteps, type Step } from './steps';
+import { speakGap, speakState } from './speak';
 import { judgeStopWork, type AskedQuestion } from '../repair/stopWork';
 import { wholeRods } from './rooms/rodsOnHand';
 
@@ -96,7 +97,7 @@ const passedLimits = (rooms: readonly Room[]): Halt[] =>
   rooms
     .filter((room) => room.state === 'none')
     .map((room) => ({
-      title: `${room.title}: ${room.gap}`,
+      title: `${room.title}: ${speakState(room) === 'maybe none' ? 'maybe none' : speakGap(room)}`,
       because: `${room.now}; ${room.until}.`,
       instead: 'Pull one of its levers.',
       decides: 'you',

@@ -37,6 +37,8 @@ export interface Room {
   now: string;
   gap: string;
   until: string;
+  /** What is said instead of `gap` once the limit is passed; empty for a yes or no. */
+  past: string;
   /** True where guessing an unknown could hurt somebody. */
   hurts: boolean;
   reasons: readonly Reason[];
@@ -51,6 +53,7 @@ interface Spoken {
   now: string;
   gap: string;
   until: string;
+  past?: string;
   reasons: readonly Reason[];
   ask?: string;
 }
@@ -132,6 +135,7 @@ function amount(
     now: spoken.now,
     gap: spoken.gap,
     until: spoken.until,
+    past: spoken.past ?? '',
     reasons: spoken.reasons,
     ask: spoken.ask ?? '',
   };
@@ -152,6 +156,7 @@ export function yesNo(answer: 'open' | 'departure' | 'closed', spoken: Spoken): 
     now: spoken.now,
     gap: spoken.gap,
     until: spoken.until,
+    past: spoken.past ?? '',
     reasons: spoken.reasons,
     ask: spoken.ask ?? '',
   };
@@ -171,6 +176,7 @@ export function unknown(spoken: Spoken & { ask: string }, hurts: boolean): RoomB
     now: spoken.now,
     gap: spoken.gap,
     until: spoken.until,
+    past: spoken.past ?? '',
     reasons: spoken.reasons,
     ask: spoken.ask,
   };

@@ -1,11 +1,9 @@
 import type { Job } from '../formats/job';
 import { GRADE_WORDS } from '../data/sources';
 import { trimmed } from '../units/format';
-import type { UnitSystem } from '../units/kinds';
 import type { Assessment } from './assess';
 import type { Halt, Plan } from './plan';
-import type { Room } from './room';
-import { speakLeft } from './speak';
+import { speakRoom, speakState } from './speak';
 
 /** What stands across the top of a sheet, by verdict. */
 export const VERDICT_WORDS = {
@@ -29,7 +27,7 @@ export function sheetMarkdown(job: Job, plan: Plan, { rooms, situation }: Assess
     '',
     ...(job.look.part ? [`Part: ${escapeMd(job.look.part)}`, ''] : []),
     ...(job.look.broke ? [`What broke: ${escapeMd(job.look.broke)}`, ''] : []),
-    ...(plan.tightest ? [`Tightest: ${roomLine(plan.tightest, system)}`, ''] : []),
+    ...(plan.tightest ? [`Tightest: ${speakRoom(plan.tightest, system)}`, ''] : []),
     plan.summary,
     '',
     ...haltLines(plan.halts, plan.verdict === 'stopped' ? 'Why it stops' : 'Open before it may be welded'),
@@ -55,7 +53,7 @@ export function sheetMarkdown(job: Job, plan: Plan, { rooms, situation }: Assess
     '| --- | --- | --- | --- | --- |',
     ...rooms.map(
       (room) =>
-        `| ${room.title} | ${room.now} | ${speakLeft(room, system) ?? room.gap} | ${room.until} | ${room.state} |`,
+        `| ${room.title} | ${room.now} | ${speakRoom(room, system)} | ${room.until} | ${speakState(room)} |`,
     ),
     '',
     ...(plan.assumed.length > 0 ? ['## Assumed', '', ...plan.assumed.map((words) => `- ${words}`), ''] : []),
@@ -89,9 +87,3 @@ const haltLines = (halts: readonly Halt[], title: string): string[] =>
         ),
         '',
       ];
-
-/** "6 A until burn-through" for an amount, the gap's own words for the rest. */
-function roomLine(room: Room, system: UnitSystem): string {
-  const left = speakLeft(room, system);
-  return left === null ? `${room.title}: ${room.gap}` : `${left} ${room.gap}`;
-}

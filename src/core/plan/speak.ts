@@ -1,6 +1,6 @@
 import { inWords, trimmed } from '../units/format';
 import type { UnitSystem } from '../units/kinds';
-import type { Room, RoomUnit } from './room';
+import type { Room, RoomState, RoomUnit } from './room';
 
 /** An amount of a room's unit as spoken in a system: "6 A", "1/16 in", "4.2 min". */
 export function speakAmount(amount: number, unit: RoomUnit, system: UnitSystem): string {
@@ -23,6 +23,31 @@ export function speakAmount(amount: number, unit: RoomUnit, system: UnitSystem):
   }
 }
 
-/** The room left with its unit; null for a yes or no and while unknown, which have words instead of an amount. */
+/** The size of the room left, or of what it is past by; null for a yes or no and while unknown. */
 export const speakLeft = (room: Room, system: UnitSystem): string | null =>
-  room.left === null ? null : speakAmount(room.left.nominal, room.unit, system);
+  room.left === null ? null : speakAmount(Math.abs(room.left.nominal), room.unit, system);
+
+/** What goes with the amount: "until burn-through", or "past burn-through" once it is. */
+export const speakGap = (room: Room): string =>
+  room.left !== null && room.left.nominal < 0 && room.past !== '' ? room.past : room.gap;
+
+/** "6 A until burn-through", "17 A past burn-through", or the words alone where there is no amount. */
+export function speakRoom(room: Room, system: UnitSystem): string {
+  const left = speakLeft(room, system);
+  return left === null ? speakGap(room) : `${left} ${speakGap(room)}`;
+}
+
+/** The states as said. */
+export const STATE_NAMES: Record<RoomState, string> = {
+  roomy: 'roomy',
+  snug: 'snug',
+  tight: 'tight',
+  none: 'no room',
+  unknown: 'not known',
+};
+
+/** How the state is said. An amount that may or may not be there is said so. */
+export function speakState(room: Room): string {
+  if (room.state === 'none' && room.left !== null && room.left.nominal > 0) return 'maybe none';
+  return STATE_NAMES[room.state];
+}

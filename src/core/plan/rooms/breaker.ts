@@ -47,6 +47,7 @@ export const breaker: Assessor = {
     return under('A', draw.current_A, trips, {
       now: `draws ${trimmed(arc_A, 1)} A`,
       gap: 'before the breaker goes',
+      past: 'past what the breaker holds',
       until: `goes at about ${trimmed(trips.nominal, 0)} A`,
       reasons: [
         {

@@ -33,6 +33,7 @@ export const burnThrough: Assessor = {
     return under('A', amps, holesAt_A, {
       now: `${current_A.value} A`,
       gap: 'until burn-through',
+      past: 'past burn-through',
       until: `holes at ${trimmed(holesAt_A.nominal, 0)} A`,
       reasons: [
         {

@@ -46,6 +46,7 @@ export const cord: Assessor = {
     return under('%', drop_pct, limit_pct, {
       now: `loses ${trimmed(drop_pct.nominal, 1)} %`,
       gap: 'before the cord eats too much',
+      past: 'too much lost in the cord',
       until: `act over ${trimmed(limit_pct.nominal, 0)} %`,
       reasons: [
         {

@@ -56,6 +56,7 @@ export const duty: Assessor = {
     return under('min', exactly(worst_min), allowed_min, {
       now: `${trimmed(worst_min, 1)} min arc in the worst ten`,
       gap: 'of arc before it must rest',
+      past: 'of arc too much',
       until: `${trimmed(allowed_min.nominal, 1)} min allowed`,
       reasons: [
         {

@@ -35,6 +35,7 @@ export const gap: Assessor = {
     return under('mm', exactly(joint.gap_mm), limit, {
       now: `${show(joint.gap_mm)} gap`,
       gap: 'before it falls through',
+      past: 'too wide',
       until: `bridges about ${show(bridge_mm)}`,
       reasons: [
         {

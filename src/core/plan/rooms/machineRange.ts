@@ -45,6 +45,7 @@ export const machineRange: Assessor = {
       {
         now: `${current_A.value} A`,
         gap: 'inside the machine’s range',
+        past: 'outside the machine’s range',
         until: `gives up to ${max_A} A`,
         lowWords: `gives no less than ${min_A} A`,
         reasons: [{ words: `${name}: ${min_A} to ${max_A} A on the nameplate.`, source: CHOSEN }],

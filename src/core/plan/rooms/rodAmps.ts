@@ -44,6 +44,7 @@ export const rodAmps: Assessor = {
       {
         now: `${current_A.value} A`,
         gap: 'inside the rod’s range',
+        past: 'outside the rod’s range',
         until: `too hot over ${window.high_A} A`,
         lowWords: `too cold under ${window.low_A} A`,
         reasons: [

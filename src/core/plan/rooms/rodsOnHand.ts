@@ -26,7 +26,8 @@ export const rodsOnHand: Assessor = {
     const need = wholeRods(rodsNeeded(beads));
     const spoken = {
       now: `needs ${need.nominal}`,
-      gap: 'rods to spare',
+      gap: 'to spare',
+      past: 'short',
       reasons: [
         {
           words: `One rod lays ${inWords(system).size(Math.round(beads.beadPerRod_mm))} of a ${trimmed(beads.passes[0]?.area_mm2 ?? 0, 1)} mm² bead; ${beads.passes.length} ${beads.passes.length === 1 ? 'pass' : 'passes'} of ${joint.length_mm === null ? 'a length not known' : inWords(system).size(joint.length_mm)}.`,

@@ -34,6 +34,7 @@ export const wind: Assessor = {
     return under('m/s', value, limit.range, {
       now: measured ? say(wind_m_s) : `${place}, wind guessed`,
       gap: 'before the arc suffers',
+      past: 'too much wind',
       until: `stick stands about ${say(limit.range.nominal)}`,
       reasons: [
         measured

@@ -1,0 +1,36 @@
+import { AtkinsonHyperlegible_400Regular } from '@expo-google-fonts/atkinson-hyperlegible/400Regular';
+import { AtkinsonHyperlegible_700Bold } from '@expo-google-fonts/atkinson-hyperlegible/700Bold';
+import { BarlowCondensed_600SemiBold } from '@expo-google-fonts/barlow-condensed/600SemiBold';
+import { useFonts } from 'expo-font';
+import { Slot } from 'expo-router';
+import { useEffect } from 'react';
+import { View } from 'react-native';
+import { boot, followOtherTabs, hush, useApp } from '@/state/store';
+import { NoticeBar } from '@/ui/NoticeBar';
+import { Theme } from '@/ui/theme/theme';
+
+/** What stands under every route: fonts, stored data, theme, and what has to be said. */
+export default function RootLayout() {
+  const [fontsReady] = useFonts({
+    AtkinsonHyperlegible_400Regular,
+    AtkinsonHyperlegible_700Bold,
+    BarlowCondensed_600SemiBold,
+  });
+  const { ready, notice, saveProblem, settings } = useApp();
+  useEffect(() => {
+    void boot();
+    return followOtherTabs();
+  }, []);
+  if (!ready || !fontsReady) return null;
+  return (
+    <Theme name={settings.theme}>
+      <View style={{ flex: 1 }}>
+        <Slot />
+        {saveProblem !== null && (
+          <NoticeBar words={saveProblem} onClose={() => useApp.setState({ saveProblem: null })} />
+        )}
+        {notice !== null && <NoticeBar words={notice.words} onUndo={notice.undo} onClose={hush} />}
+      </View>
+    </Theme>
+  );
+}

@@ -1,0 +1,6 @@
+import { Redirect, useLocalSearchParams } from 'expo-router';
+
+export default function JobHome() {
+  const { id } = useLocalSearchParams<{ id: string }>();
+  return <Redirect href={{ pathname: '/job/[id]/[stop]', params: { id, stop: 'look' } }} />;
+}

@@ -1,0 +1,57 @@
+import compression from 'compression';
+import express, { type Express } from 'express';
+import helmet from 'helmet';
+
+/** Names with a hash of their contents in them never change. */
+const HASHED = /[.-][0-9a-f]{32}\./;
+
+/** Serves the built app, and nothing that keeps state. @param dist absolute folder of the build */
+export function makeServer(dist: string): Express {
+  const app = express();
+  app.disable('x-powered-by');
+  app.use(
+    helmet({
+      contentSecurityPolicy: {
+        useDefaults: false,
+        directives: {
+          defaultSrc: ["'self'"],
+          scriptSrc: ["'self'"],
+          // The style sheet of react-native-web and the font faces are written into style elements.
+          styleSrcElem: ["'self'", "'unsafe-inline'"],
+          styleSrcAttr: ["'none'"],
+          imgSrc: ["'self'", 'data:', 'blob:'],
+          fontSrc: ["'self'"],
+          connectSrc: ["'self'"],
+          workerSrc: ["'self'"],
+          manifestSrc: ["'self'"],
+          objectSrc: ["'none'"],
+          baseUri: ["'none'"],
+          frameAncestors: ["'none'"],
+          formAction: ["'none'"],
+        },
+      },
+      strictTransportSecurity: false,
+    }),
+  );
+  app.use(compression());
+  app.get('/healthz', (_request, response) => {
+    response.json({ ok: true });
+  });
+  app.use(
+    express.static(dist, {
+      index: false,
+      setHeaders: (response, path) =>
+        response.setHeader('Cache-Control', HASHED.test(path) ? 'public, max-age=31536000, immutable' : 'no-cache'),
+    }),
+  );
+  // Any other page address is a place inside the app; a missing file stays missing.
+  app.get('/{*path}', (request, response) => {
+    if (/\.[^/]+$/.test(request.path) || !request.accepts('html')) {
+      response.status(404).type('text').send('Not found');
+      return;
+    }
+    response.setHeader('Cache-Control', 'no-cache');
+    response.sendFile('index.html', { root: dist });
+  });
+  return app;
+}

@@ -1,0 +1,158 @@
+import type { Job } from '../formats/job';
+import type { JointGeometry } from './geometry';
+
+type Point = readonly [number, number];
+
+/** A joint cut across, as outlines in millimetres; y grows downwards. */
+export interface Section {
+  parts: readonly { label: string; thickness_mm: number; outline: readonly Point[]; at: Point }[];
+  weld: readonly Point[];
+  bounds: { left: number; top: number; width: number; height: number };
+}
+
+/** How much plate is drawn either side, in thicknesses of the thicker part, but not less than so many mm. */
+const REACH = 4;
+const LEAST_REACH_mm = 14;
+const DRAWN_ANGLE_deg = 60;
+
+const rect = (x: number, y: number, w: number, h: number): Point[] => [
+  [x, y],
+  [x + w, y],
+  [x + w, y + h],
+  [x, y + h],
+];
+
+/** Draws the joint as far as it is known; null while its kind or thickness is not. */
+export function sectionOf(joint: Job['joint'], geometry: JointGeometry): Section | null {
+  const { kind, thin_mm, thick_mm } = geometry;
+  if (kind === null || thin_mm === null || thick_mm === null) return null;
+  const a = joint.thicknessA_mm ?? thin_mm;
+  const b = (joint.sameThickness ? joint.thicknessA_mm : joint.thicknessB_mm) ?? thick_mm;
+  const gap = geometry.gap_mm ?? 0;
+  const reach = Math.max(REACH * Math.max(a, b), LEAST_REACH_mm);
+  const leg = geometry.leg_mm ?? thin_mm;
+  switch (kind) {
+    case 'lap':
+      return framed(
+        [
+          {
+            label: 'A',
+            thickness_mm: a,
+            outline: rect(-reach, -gap - a, reach, a),
+            at: [-reach / 2, -gap - a / 2],
+          },
+          {
+            label: 'B',
+            thickness_mm: b,
+            outline: rect(-reach * 0.6, 0, reach * 1.6, b),
+            at: [reach / 2, b / 2],
+          },
+        ],
+        [
+          [0, -gap - Math.min(leg, a)],
+          [leg, 0],
+          [0, 0],
+        ],
+      );
+    case 't-fillet':
+      return framed(
+        [
+          {
+            label: 'A',
+            thickness_mm: a,
+            outline: rect(-a, -gap - reach * 0.7, a, reach * 0.7),
+            at: [-a / 2, -gap - reach * 0.45],
+          },
+          { label: 'B', thickness_mm: b, outline: rect(-reach, 0, reach * 2, b), at: [-reach * 0.6, b / 2] },
+        ],
+        [
+          [0, -gap - leg],
+          [leg, 0],
+          [0, 0],
+        ],
+      );
+    case 'square-butt':
+      return framed(
+        [
+          {
+            label: 'A',
+            thickness_mm: a,
+            outline: rect(-reach - gap / 2, 0, reach, a),
+            at: [-reach / 2, a / 2],
+          },
+          { label: 'B', thickness_mm: b, outline: rect(gap / 2, 0, reach, b), at: [reach / 2, b / 2] },
+        ],
+        [
+          [-gap / 2 - 1, 0],
+          [0, -1.5],
+          [gap / 2 + 1, 0],
+          [gap / 2, thin_mm],
+          [-gap / 2, thin_mm],
+        ],
+      );
+    case 'v-butt': {
+      const face = Math.min(joint.rootFace_mm ?? 1.5, thin_mm);
+      const side = (t: number) =>
+        (t - face) * Math.tan(((joint.includedAngle_deg ?? DRAWN_ANGLE_deg) * Math.PI) / 360);
+      const half = gap / 2;
+      return framed(
+        [
+          {
+            label: 'A',
+            thickness_mm: a,
+            outline: [
+              [-reach, 0],
+              [-half - side(a), 0],
+              [-half, a - face],
+              [-half, a],
+              [-reach, a],
+            ],
+            at: [-reach * 0.7, a / 2],
+          },
+          {
+            label: 'B',
+            thickness_mm: b,
+            outline: [
+              [reach, 0],
+              [half + side(b), 0],
+              [half, b - face],
+              [half, b],
+              [reach, b],
+            ],
+            at: [reach * 0.7, b / 2],
+          },
+        ],
+        [
+          [-half - side(a) - 1, 0],
+          [0, -1.5],
+          [half + side(b) + 1, 0],
+          [half, b - face],
+          [half, b],
+          [-half, a],
+          [-half, a - face],
+        ],
+      );
+    }
+    case 'outside-corner':
+      return framed(
+        [
+          { label: 'A', thickness_mm: a, outline: rect(-reach, 0, reach, a), at: [-reach / 2, a / 2] },
+          { label: 'B', thickness_mm: b, outline: rect(0, a, b, reach * 0.7), at: [b / 2, a + reach * 0.35] },
+        ],
+        [
+          [0, 0],
+          [b * 0.75, a * 0.25],
+          [b, a],
+          [0, a],
+        ],
+      );
+  }
+}
+
+function framed(parts: Section['parts'], weld: readonly Point[]): Section {
+  const points = [...parts.flatMap((part) => part.outline), ...weld];
+  const xs = points.map(([x]) => x);
+  const ys = points.map(([, y]) => y);
+  const [left, top] = [Math.min(...xs), Math.min(...ys)];
+  return { parts, weld, bounds: { left, top, width: Math.max(...xs) - left, height: Math.max(...ys) - top } };
+}

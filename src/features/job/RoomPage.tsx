@@ -1,0 +1,71 @@
+import { View } from 'react-native';
+import { GRADE_WORDS } from '@core/data/sources';
+import { leversFor } from '@core/plan/levers/levers';
+import { speakAmount, speakRoom, speakState } from '@core/plan/speak';
+import type { Room } from '@core/plan/room';
+import { useLevers, type OpenJob } from '@/state/useJob';
+import { Card } from '@/ui/Card';
+import { LeverRow } from '@/ui/Lever';
+import { usePalette } from '@/ui/theme/theme';
+import { SPACE } from '@/ui/theme/tokens';
+import { Words } from '@/ui/Words';
+import { pull } from './JobFrame';
+
+/** One room opened: how much, why, how sure, and what would give more. */
+export function RoomPage({ open, roomId }: { open: OpenJob; roomId: string }) {
+  const palette = usePalette();
+  const levers = useLevers(open);
+  const room = open.assessment.rooms.find(({ id }) => id === roomId);
+  if (!room) return <Words>This limit does not apply to the job as it stands now.</Words>;
+  const helping = leversFor(room.id, levers);
+  return (
+    <>
+      <View style={{ gap: SPACE.xs }}>
+        <Words as="title">{room.title}</Words>
+        <Words color={palette.state[room.state]} as="bold">
+          {`${speakRoom(room, open.system)} · ${speakState(room)}`}
+        </Words>
+        <Sureness room={room} open={open} />
+        {room.ask !== '' && <Words tone="quiet">{`Better known: ${room.ask}`}</Words>}
+      </View>
+      {helping.length > 0 && (
+        <View style={{ gap: SPACE.s }}>
+          <Words as="head">What gives more room</Words>
+          {helping.map((lever) => (
+            <LeverRow
+              key={lever.id}
+              lever={lever}
+              room={room}
+              system={open.system}
+              onPull={() => pull(open, lever.edits, lever.title)}
+            />
+          ))}
+        </View>
+      )}
+      <View style={{ gap: SPACE.s }}>
+        <Words as="head">Why</Words>
+        {room.reasons.map(({ words, source }) => (
+          <Card key={words}>
+            <Words as="small">{words}</Words>
+            <Words as="label" tone="quiet">
+              {source.name === GRADE_WORDS[source.grade]
+                ? source.name
+                : `${source.name} · ${GRADE_WORDS[source.grade]}`}
+            </Words>
+          </Card>
+        ))}
+      </View>
+    </>
+  );
+}
+
+/** The range behind the number. */
+function Sureness({ room, open }: { room: Room; open: OpenJob }) {
+  if (!room.left || room.left.high - room.left.low < 1e-9) return null;
+  const { low, high } = room.left;
+  return (
+    <Words as="small" tone="quiet">
+      {`Somewhere between ${speakAmount(low, room.unit, open.system)} and ${speakAmount(high, room.unit, open.system)}; the state is read from the worse end.`}
+    </Words>
+  );
+}

@@ -1,0 +1,128 @@
+import { router } from 'expo-router';
+import { Pressable, ScrollView, View } from 'react-native';
+import { CABLES } from '@core/data/cables';
+import { MACHINE_TYPES } from '@core/data/machines';
+import type { Kit } from '@core/formats/kit';
+import { inWords } from '@core/units/format';
+import { ampWindow } from '@core/rods/amps';
+import { useApp } from '@/state/store';
+import { addItem, type Shelf } from '@/state/shelf';
+import { Act } from '@/ui/Act';
+import { Card } from '@/ui/Card';
+import { usePalette } from '@/ui/theme/theme';
+import { SPACE } from '@/ui/theme/tokens';
+import { Words } from '@/ui/Words';
+
+const openItem = (shelf: Shelf, item: string) =>
+  router.push({ pathname: '/kit/[shelf]/[item]', params: { shelf, item } });
+
+/** The kit: what is on the truck. */
+export function KitPage() {
+  const palette = usePalette();
+  const kit = useApp((state) => state.kit.kit);
+  const system = useApp((state) => state.settings.system);
+  const say = inWords(system);
+  return (
+    <View style={{ flex: 1, backgroundColor: palette.ground }}>
+      <View
+        style={{ backgroundColor: palette.bar, flexDirection: 'row', alignItems: 'center', minHeight: 56 }}
+      >
+        <Act
+          kind="bar"
+          title="‹ Back"
+          testID="kit-back"
+          onPress={() => (router.canGoBack() ? router.back() : router.replace('/'))}
+        />
+        <Words as="head" color={palette.onBar}>
+          Kit
+        </Words>
+      </View>
+      <ScrollView role="main" contentContainerStyle={{ padding: SPACE.m, gap: SPACE.l, maxWidth: 900 }}>
+        <Words tone="quiet">
+          What is on the truck. Plans are made from these first; levers are looked for among them.
+        </Words>
+        <ShelfList
+          title="Machines"
+          shelf="machines"
+          add="Add a machine"
+          rows={kit.machines.map((m) => ({
+            id: m.id,
+            name: m.name,
+            note: `${MACHINE_TYPES[m.type].name}, ${m.min_A ?? '?'} to ${m.max_A ?? '?'} A, ${m.poles.join(' ')}`,
+          }))}
+        />
+        <ShelfList
+          title="Supplies and their cords"
+          shelf="supplies"
+          add="Add a supply"
+          rows={kit.supplies.map((s) => ({
+            id: s.id,
+            name: s.name,
+            note: `${s.volts_V ?? '?'} V, ${s.breaker_A ?? '?'} A ${s.breakerKind}; ${s.cordLength_m === null ? 'no cord' : say.distance(s.cordLength_m)}${s.cordSize === null ? '' : ` of ${CABLES[s.cordSize].name}`}`,
+          }))}
+        />
+        <ShelfList
+          title="Rod tins"
+          shelf="tins"
+          add="Add a tin"
+          rows={kit.tins.map((t) => ({ id: t.id, name: `${t.rodClass} ${t.size}`, note: tinNote(t) }))}
+        />
+      </ScrollView>
+    </View>
+  );
+}
+
+function tinNote(tin: Kit['tins'][number]): string {
+  const window = ampWindow(tin.rodClass, tin.size, tin);
+  return [
+    `${tin.count ?? '?'} rods`,
+    window ? `${window.low_A} to ${window.high_A} A by the ${window.by}` : 'no range known',
+    tin.note,
+  ]
+    .filter((w) => w !== '')
+    .join('; ');
+}
+
+interface ShelfProps {
+  title: string;
+  shelf: Shelf;
+  add: string;
+  rows: readonly { id: string; name: string; note: string }[];
+}
+
+function ShelfList({ title, shelf, add, rows }: ShelfProps) {
+  const palette = usePalette();
+  return (
+    <View style={{ gap: SPACE.s }}>
+      <Words as="head">{title}</Words>
+      <Card style={{ padding: 0, gap: 0 }}>
+        {rows.map(({ id, name, note }, index) => (
+          <Pressable
+            key={id}
+            role="button"
+            testID={`${shelf}-${id}`}
+            onPress={() => openItem(shelf, id)}
+            style={{
+              minHeight: 60,
+              justifyContent: 'center',
+              padding: SPACE.m,
+              borderTopWidth: index === 0 ? 0 : 1,
+              borderColor: palette.line,
+            }}
+          >
+            <Words as="bold">{name}</Words>
+            <Words as="small" tone="quiet">
+              {note}
+            </Words>
+          </Pressable>
+        ))}
+        {rows.length === 0 && (
+          <View style={{ padding: SPACE.m }}>
+            <Words tone="quiet">None yet.</Words>
+          </View>
+        )}
+      </Card>
+      <Act title={add} testID={`add-${shelf}`} onPress={() => openItem(shelf, addItem(shelf))} />
+    </View>
+  );
+}

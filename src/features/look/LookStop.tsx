@@ -1,0 +1,115 @@
+import { View } from 'react-native';
+import {
+  ACCESS,
+  PLACES,
+  POSITIONS,
+  SURFACES,
+  type AccessId,
+  type PlaceId,
+  type PositionId,
+  type SurfaceId,
+} from '@core/data/words';
+import type { OpenJob } from '@/state/useJob';
+import { Entry } from '@/ui/Entry';
+import { optionsOf } from '@/ui/options';
+import { Pick } from '@/ui/Pick';
+import { QuantityField } from '@/ui/QuantityField';
+import { SPACE } from '@/ui/theme/tokens';
+import { Words } from '@/ui/Words';
+import { StopWork } from './StopWork';
+
+/** Look: what broke, where, in what conditions, and whether it may be planned at all. */
+export function LookStop({ open }: { open: OpenJob }) {
+  const { job, set, type, system } = open;
+  const { look } = job;
+  const goAhead = open.assessment.rooms.find(({ id }) => id === 'go-ahead');
+  return (
+    <>
+      <View style={{ gap: SPACE.xs }}>
+        <Words as="title">Look</Words>
+        <Words tone="quiet">
+          {goAhead?.state === 'roomy'
+            ? 'Nothing stops it. Hold points go on the sheet.'
+            : `${goAhead?.gap ?? ''}.`}
+        </Words>
+      </View>
+      <Field label="Job">
+        <Entry
+          label="Job"
+          testID="title"
+          value={job.title}
+          placeholder="Ramp hinge guard, berth 3"
+          onChange={(text) => set('title', text.slice(0, 120), 'Named the job')}
+        />
+      </Field>
+      <Field label="What broke, and how">
+        <Entry
+          prose
+          label="What broke, and how"
+          testID="broke"
+          value={look.broke}
+          onChange={(text) => set('look.broke', text.slice(0, 1000), 'What broke')}
+        />
+      </Field>
+      <StopWork open={open} />
+      <Pick
+        label="Where"
+        testID="place"
+        options={optionsOf(PLACES)}
+        value={look.place}
+        onPick={(id: PlaceId | null) => set('look.place', id, 'Where it is')}
+      />
+      <Pick
+        label="Position"
+        testID="position"
+        options={optionsOf(POSITIONS)}
+        value={look.position}
+        onPick={(id: PositionId | null) => set('look.position', id, 'Position')}
+      />
+      <Pick
+        label="Surface"
+        testID="surface"
+        stacked
+        options={optionsOf(SURFACES)}
+        value={look.surface}
+        onPick={(id: SurfaceId | null) => set('look.surface', id, 'Surface')}
+      />
+      <Pick
+        label="Access"
+        testID="access"
+        stacked
+        options={optionsOf(ACCESS)}
+        value={look.access}
+        onPick={(id: AccessId | null) => set('look.access', id, 'Access')}
+      />
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.m }}>
+        <QuantityField
+          path="look.wind_m_s"
+          value={look.wind_m_s}
+          typed={job.typed['look.wind_m_s']}
+          system={system}
+          onType={(text) => type('look.wind_m_s', text, 'Wind')}
+          proposed={look.place === null ? undefined : `blank: ${look.place} as usual`}
+        />
+        <QuantityField
+          path="look.air_C"
+          value={look.air_C}
+          typed={job.typed['look.air_C']}
+          system={system}
+          onType={(text) => type('look.air_C', text, 'Temperature')}
+        />
+      </View>
+    </>
+  );
+}
+
+function Field({ label, children }: { label: string; children: React.ReactNode }) {
+  return (
+    <View style={{ gap: SPACE.xs }}>
+      <Words as="label" tone="quiet">
+        {label}
+      </Words>
+      {children}
+    </View>
+  );
+}

@@ -1,0 +1,216 @@
+import { View } from 'react-native';
+import { POLES, rodClass, ROD_CLASS_IDS, type Pole, type RodClassId } from '@core/data/rods';
+import { ROD_SIZE_IDS, ROD_SIZES, type RodSizeId } from '@core/data/rodSizes';
+import { AIMS, type AimId } from '@core/data/words';
+import { ampWindow } from '@core/rods/amps';
+import { POLE_WORDS } from '@core/plan/rooms/pole';
+import type { OpenJob } from '@/state/useJob';
+import { Act } from '@/ui/Act';
+import { Card } from '@/ui/Card';
+import { optionsOf } from '@/ui/options';
+import { Pick } from '@/ui/Pick';
+import { QuantityField } from '@/ui/QuantityField';
+import { SPACE } from '@/ui/theme/tokens';
+import { Words } from '@/ui/Words';
+
+/** Rod: class, size, pole, amps and aim. The app proposes; what the welder fixes stays fixed. */
+export function RodStop({ open }: { open: OpenJob }) {
+  const { job, set, edit, assessment } = open;
+  const { rod, pole, aim, joint, current_A, kit, wants } = assessment.situation;
+  const own =
+    job.rod.rodClass !== null ||
+    job.rod.size !== null ||
+    job.rod.pole !== null ||
+    job.rod.current_A !== null ||
+    job.rod.aim !== null;
+  const answer = rod
+    ? `${rod.value.rodClass} ${rod.value.size}, ${pole ? POLE_WORDS[pole.value] : ''}. ${rod.value.why}`
+    : 'No rod fits yet.';
+  const tinKey = rod?.value.tin?.id ?? '';
+  const tinPicked = job.rod.rodClass !== null && job.rod.size !== null ? tinKey : null;
+  return (
+    <>
+      <View style={{ gap: SPACE.xs }}>
+        <Words as="title">Rod</Words>
+        <Words tone="quiet">{answer}</Words>
+      </View>
+      <Amps open={open} />
+      <Pick
+        label="Out of the tins"
+        testID="tin"
+        stacked
+        options={kit.tins.map((tin) => ({
+          id: tin.id,
+          name: `${tin.rodClass} ${tin.size}`,
+          note: [
+            `${tin.count ?? '?'} rods`,
+            rangeNote(tin.rodClass, tin.size, tin),
+            wants.rods.includes(tin.rodClass) ? '' : 'not for this metal',
+          ]
+            .filter((w) => w !== '')
+            .join(', '),
+        }))}
+        value={tinPicked}
+        proposed={rod?.by === 'app' ? tinKey : null}
+        onPick={(id) => {
+          const tin = kit.tins.find((t) => t.id === id);
+          edit(fixRod(tin?.rodClass ?? null, tin?.size ?? null), 'Rod');
+        }}
+      />
+      <Card>
+        <Words as="head">Not in a tin</Words>
+        <Pick
+          label="Class"
+          testID="class"
+          options={ROD_CLASS_IDS.filter((id) => wants.rods.includes(id) || id === job.rod.rodClass).map(
+            (id) => ({ id, name: id }),
+          )}
+          value={job.rod.rodClass}
+          onPick={(id: RodClassId | null) => edit(fixRod(id, job.rod.size), 'Rod class')}
+        />
+        <Pick
+          label="Size"
+          testID="size"
+          options={ROD_SIZE_IDS.map((id) => ({ id, name: id, note: `${ROD_SIZES[id].diameter_mm} mm` }))}
+          value={job.rod.size}
+          proposed={rod?.value.size ?? null}
+          onPick={(id: RodSizeId | null) => edit(fixRod(job.rod.rodClass, id), 'Rod size')}
+        />
+      </Card>
+      <Pick
+        label="Pole"
+        testID="pole"
+        options={POLES.map((id) => ({ id, name: id, note: POLE_WORDS[id] }))}
+        value={job.rod.pole}
+        proposed={pole?.value ?? null}
+        onPick={(id: Pole | null) => set('rod.pole', id, 'Pole')}
+      />
+      {joint.ratio >= 1.5 && (
+        <Pick
+          label="Aim, thin side to thick side"
+          testID="aim"
+          stacked
+          options={optionsOf(AIMS).map((option) => ({ ...option, note: AIMS[option.id].words }))}
+          value={job.rod.aim}
+          proposed={aim.value}
+          onPick={(id: AimId | null) => set('rod.aim', id, 'Aim')}
+        />
+      )}
+      {rod && (
+        <Card tone="sunk">
+          <Words as="bold">How it is run</Words>
+          <Words as="small">{`${rodClass(rod.value.rodClass).technique} Arc force ${rodClass(rod.value.rodClass).arcForce}.`}</Words>
+        </Card>
+      )}
+      <View style={{ flexDirection: 'row', gap: SPACE.m, flexWrap: 'wrap' }}>
+        <QuantityField
+          path="rod.rest_s"
+          value={job.rod.rest_s}
+          typed={job.typed['rod.rest_s']}
+          system={open.system}
+          proposed="blank: none"
+          onType={(text) => open.type('rod.rest_s', text, 'Rest')}
+        />
+      </View>
+      {own && (
+        <Act
+          title="Let the app propose it all"
+          testID="propose"
+          onPress={() =>
+            edit(
+              [...fixRod(null, null), { path: 'rod.pole', value: null }, { path: 'rod.aim', value: null }],
+              'Proposed afresh',
+            )
+          }
+        />
+      )}
+      {current_A === null && <Words tone="quiet">Amps come once a rod is chosen.</Words>}
+    </>
+  );
+}
+
+/** A rod fixed by hand: amps set for another rod do not carry over. */
+const fixRod = (id: RodClassId | null, size: RodSizeId | null) => [
+  { path: 'rod.rodClass', value: id },
+  { path: 'rod.size', value: size },
+  { path: 'rod.current_A', value: null },
+  { path: 'typed.rod.current_A', value: undefined },
+];
+
+function rangeNote(id: RodClassId, size: RodSizeId, tin: Parameters<typeof ampWindow>[2]): string {
+  const window = ampWindow(id, size, tin);
+  return window ? `${window.low_A} to ${window.high_A} A by the ${window.by}` : 'no range known';
+}
+
+const STEPS_A = [-5, -1, 1, 5];
+
+/** Amps with steppers for a glove, and a field to type them. */
+function Amps({ open }: { open: OpenJob }) {
+  const { job, edit, type, system, assessment } = open;
+  const { current_A, window } = assessment.situation;
+  const step = (by: number) => {
+    const to = (current_A?.value ?? window?.low_A ?? 60) + by;
+    edit(
+      [
+        { path: 'rod.current_A', value: Math.min(600, Math.max(5, to)) },
+        { path: 'typed.rod.current_A', value: undefined },
+      ],
+      'Amps',
+    );
+  };
+  return (
+    <Card testID="amps">
+      <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: SPACE.s, flexWrap: 'wrap' }}>
+        <Words as="title" testID="amps-now">
+          {current_A ? `${current_A.value} A` : '? A'}
+        </Words>
+        <Words as="small" tone="quiet">
+          {[
+            current_A?.by === 'app' ? 'proposed' : current_A ? 'yours' : '',
+            window ? `${window.low_A} to ${window.high_A} A by the ${window.by}` : '',
+          ]
+            .filter((w) => w !== '')
+            .join(' · ')}
+        </Words>
+      </View>
+      <View style={{ flexDirection: 'row', gap: SPACE.s, alignItems: 'flex-end' }}>
+        {STEPS_A.map((by) => (
+          <Act
+            key={by}
+            grow
+            title={by > 0 ? `+${by}` : `−${-by}`}
+            label={by > 0 ? `${by} A more` : `${-by} A less`}
+            testID={`amps${by > 0 ? '+' : ''}${by}`}
+            onPress={() => step(by)}
+          />
+        ))}
+      </View>
+      <View style={{ flexDirection: 'row' }}>
+        <QuantityField
+          path="rod.current_A"
+          label="Or type the amps"
+          value={job.rod.current_A}
+          typed={job.typed['rod.current_A']}
+          system={system}
+          proposed={current_A ? `blank: ${current_A.value} A proposed` : undefined}
+          onType={(text) => type('rod.current_A', text, 'Amps')}
+        />
+      </View>
+      {job.rod.current_A !== null && (
+        <Act
+          title="Back to the proposed amps"
+          testID="amps-propose"
+          onPress={() =>
+            edit(
+              [
+                { path: 'rod.current_A', value: null },
+                { path: 'typed.rod.current_A', value: undefined },
+              ],
+              'Amps proposed',
+            )
+          }
+        />
+      )}
+    </Card>
+  );
+}

@@ -1,0 +1,185 @@
+import { useMemo } from 'react';
+import { View } from 'react-native';
+import { writeJobFile } from '@core/formats/jobFile';
+import { makePlan, type Plan } from '@core/plan/plan';
+import { DEFERENCE, sheetMarkdown, VERDICT_WORDS } from '@core/plan/sheet';
+import { speakRoom } from '@core/plan/speak';
+import type { Step } from '@core/plan/steps';
+import { trimmed } from '@core/units/format';
+import { saveFile } from '@/state/files';
+import type { OpenJob } from '@/state/useJob';
+import { Act } from '@/ui/Act';
+import { Card } from '@/ui/Card';
+import { usePalette } from '@/ui/theme/theme';
+import { SPACE } from '@/ui/theme/tokens';
+import { Words } from '@/ui/Words';
+
+/** Sheet: the plan to take to the work, or why there is none. */
+export function SheetStop({ open }: { open: OpenJob }) {
+  const palette = usePalette();
+  const { assessment, job, system } = open;
+  const plan = useMemo(() => makePlan(assessment), [assessment]);
+  const { tightest } = plan;
+  return (
+    <>
+      <View style={{ gap: SPACE.xs }}>
+        <Words as="title">{job.title || 'Untitled job'}</Words>
+        <View
+          testID="verdict"
+          style={{
+            backgroundColor:
+              palette.state[
+                { stopped: 'none', draft: 'none', 'no-room': 'tight', ready: 'roomy' }[plan.verdict] as
+                  'none' | 'tight' | 'roomy'
+              ],
+            padding: SPACE.m,
+          }}
+        >
+          <Words as="head" color={palette.onState}>
+            {VERDICT_WORDS[plan.verdict]}
+          </Words>
+        </View>
+        <Words tone="quiet">{plan.summary}</Words>
+        {tightest && (
+          <Words>{`Tightest: ${tightest.title.toLowerCase()}, ${speakRoom(tightest, system)}`}</Words>
+        )}
+      </View>
+      <Halts plan={plan} />
+      {plan.totals && (
+        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.l }}>
+          <Figure value={`${plan.totals.beads}`} unit={plan.totals.beads === 1 ? 'pass' : 'passes'} />
+          <Figure value={`${plan.totals.rods}`} unit="rods" />
+          <Figure value={trimmed(plan.totals.arc_min, 1)} unit="min of arc" />
+          <Figure value={trimmed(plan.totals.elapsed_min, 0)} unit="min in all" />
+        </View>
+      )}
+      {plan.steps.map((step, index) => (
+        <StepCard key={step.title} step={step} number={index + 1} />
+      ))}
+      <List title="Assumed" lines={plan.assumed} />
+      <List title="Not understood" lines={plan.problems} />
+      <Words as="small" tone="quiet">
+        {DEFERENCE}
+      </Words>
+      <View dataSet={{ noprint: 'true' }} style={{ gap: SPACE.s }}>
+        <Act kind="main" title="Print the sheet" testID="print" onPress={() => window.print()} />
+        <View style={{ flexDirection: 'row', gap: SPACE.s }}>
+          <Act
+            grow
+            title="Save as text"
+            label="Save the sheet as Markdown text"
+            testID="save-markdown"
+            onPress={() =>
+              saveFile(`${job.title || job.id}.md`, 'text/markdown', sheetMarkdown(job, plan, assessment))
+            }
+          />
+          <Act
+            grow
+            title="Save the job file"
+            testID="export-job"
+            onPress={() =>
+              saveFile(
+                `${job.title || job.id}.job.json`,
+                'application/json',
+                writeJobFile(job, assessment.situation.kit),
+              )
+            }
+          />
+        </View>
+      </View>
+    </>
+  );
+}
+
+function Halts({ plan }: { plan: Plan }) {
+  if (plan.halts.length === 0) return null;
+  return (
+    <View style={{ gap: SPACE.s }} testID="halts">
+      <Words as="head">
+        {plan.verdict === 'stopped'
+          ? 'Why it stops'
+          : plan.verdict === 'draft'
+            ? 'Open before it may be welded'
+            : 'No room left'}
+      </Words>
+      {plan.halts.map((halt) => (
+        <Card key={halt.title} tone="danger">
+          <Words as="bold">{halt.title}</Words>
+          <Words as="small">{`${halt.because} ${halt.instead}`}</Words>
+          <Words as="label" tone="quiet">{`Decides: ${halt.decides}`}</Words>
+        </Card>
+      ))}
+    </View>
+  );
+}
+
+function Figure({ value, unit }: { value: string; unit: string }) {
+  return (
+    <View>
+      <Words as="title">{value}</Words>
+      <Words as="label" tone="quiet">
+        {unit}
+      </Words>
+    </View>
+  );
+}
+
+function StepCard({ step, number }: { step: Step; number: number }) {
+  const palette = usePalette();
+  return (
+    <Card testID={`step-${number}`}>
+      <Words as="head">{`${number}  ${step.title}`}</Words>
+      {step.holds.map((hold) => (
+        <View key={hold} style={{ flexDirection: 'row', gap: SPACE.s }}>
+          <View
+            style={{ width: 22, height: 22, borderWidth: 2, borderColor: palette.danger, marginTop: 1 }}
+          />
+          <Words as="bold" style={{ flex: 1 }}>
+            {hold}
+          </Words>
+        </View>
+      ))}
+      {step.settings.length > 0 && (
+        <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: SPACE.l, rowGap: SPACE.xs }}>
+          {step.settings.map(({ label, value }) => (
+            <View key={label}>
+              <Words as="label" tone="quiet">
+                {label}
+              </Words>
+              <Words as="head">{value}</Words>
+            </View>
+          ))}
+        </View>
+      )}
+      {step.actions.map((action) => (
+        <Words key={action} as="small">
+          {action}
+        </Words>
+      ))}
+      {step.cautions.map((caution) => (
+        <View key={caution} style={{ borderLeftWidth: 0, backgroundColor: palette.sunk, padding: SPACE.s }}>
+          <Words as="small">{`Caution: ${caution}`}</Words>
+        </View>
+      ))}
+      {step.why !== '' && (
+        <Words as="label" tone="quiet">
+          {step.why}
+        </Words>
+      )}
+    </Card>
+  );
+}
+
+function List({ title, lines }: { title: string; lines: readonly string[] }) {
+  if (lines.length === 0) return null;
+  return (
+    <View style={{ gap: SPACE.xs }}>
+      <Words as="head">{title}</Words>
+      {lines.map((line) => (
+        <Words key={line} as="small">
+          {line}
+        </Words>
+      ))}
+    </View>
+  );
+}

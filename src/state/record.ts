@@ -1,0 +1,90 @@
+import { z } from 'zod';
+import { explainIssue } from '@core/formats/jobFile';
+import { Job } from '@core/formats/job';
+import { Kit } from '@core/formats/kit';
+import type { KeyValueStorage } from './storage';
+
+/** Version of every stored record. A newer app upgrades older ones on reading; see `UPGRADES`. */
+export const RECORD_VERSION = 1;
+
+/** Functions from one stored version to the next, by the version they start from. */
+const UPGRADES: Record<number, (data: unknown) => unknown> = {};
+
+const FieldChange = z.object({
+  path: z.string(),
+  before: z.unknown().optional(),
+  after: z.unknown().optional(),
+});
+
+/** One act of somebody's, with what stood there before: the trail that undo and restore walk back. */
+export const HistoryEntry = z.object({
+  at: z.iso.datetime(),
+  title: z.string(),
+  changes: z.array(FieldChange),
+});
+export type HistoryEntry = z.infer<typeof HistoryEntry>;
+
+/** A job as stored: the job, what was done to it, and whether it was thrown away. */
+export const JobRecord = z.object({
+  job: Job,
+  history: z.array(HistoryEntry),
+  deletedAt: z.iso.datetime().nullable(),
+});
+export type JobRecord = z.infer<typeof JobRecord>;
+
+export const KitRecord = z.object({ kit: Kit, history: z.array(HistoryEntry) });
+export type KitRecord = z.infer<typeof KitRecord>;
+
+export const Settings = z.object({
+  system: z.enum(['metric', 'inch']),
+  theme: z.enum(['daylight', 'dark']),
+});
+export type Settings = z.infer<typeof Settings>;
+export const DEFAULT_SETTINGS: Settings = { system: 'metric', theme: 'daylight' };
+
+export const PREFIX = 'elbow-room/';
+export const KIT_KEY = `${PREFIX}kit`;
+export const SETTINGS_KEY = `${PREFIX}settings`;
+export const JOB_PREFIX = `${PREFIX}job/`;
+export const DAMAGED_PREFIX = `${PREFIX}damaged/`;
+export const jobKey = (id: string): string => `${JOB_PREFIX}${id}`;
+
+/** What reading a record came to. */
+export type Stored<T> =
+  { kind: 'ok'; data: T } | { kind: 'missing' } | { kind: 'damaged'; text: string; reason: string };
+
+const Envelope = z.object({ version: z.number(), data: z.unknown() });
+
+/** Reads and checks one record. Never throws on what it holds; only a storage that refuses to be read throws. */
+export async function readRecord<T>(
+  storage: KeyValueStorage,
+  key: string,
+  schema: z.ZodType<T>,
+): Promise<Stored<T>> {
+  const text = await storage.getItem(key);
+  if (text === null) return { kind: 'missing' };
+  let raw: unknown;
+  try {
+    raw = JSON.parse(text);
+  } catch {
+    return { kind: 'damaged', text, reason: 'it is cut short or not JSON' };
+  }
+  const envelope = Envelope.safeParse(raw);
+  if (!envelope.success) return { kind: 'damaged', text, reason: 'it has no version' };
+  let { version, data } = envelope.data;
+  if (version > RECORD_VERSION)
+    return { kind: 'damaged', text, reason: `it was written by a newer app (version ${version})` };
+  while (version < RECORD_VERSION) {
+    const upgrade = UPGRADES[version];
+    if (!upgrade) return { kind: 'damaged', text, reason: `version ${version} is not known` };
+    data = upgrade(data);
+    version += 1;
+  }
+  const checked = schema.safeParse(data);
+  return checked.success
+    ? { kind: 'ok', data: checked.data }
+    : { kind: 'damaged', text, reason: explainIssue(checked.error) };
+}
+
+export const writeRecord = (storage: KeyValueStorage, key: string, data: unknown): Promise<void> =>
+  storage.setItem(key, JSON.stringify({ version: RECORD_VERSION, data }));

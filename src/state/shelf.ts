@@ -1,0 +1,95 @@
+import { nanoid } from 'nanoid/non-secure';
+import { applyEdits, type Edit } from '@core/formats/job';
+import type { Kit, Machine, Supply, Tin } from '@core/formats/kit';
+import { editKit, hush, say, useApp } from './store';
+
+/** The shelves of the kit. */
+export type Shelf = keyof Kit;
+export const SHELVES: readonly Shelf[] = ['machines', 'supplies', 'tins'];
+export type Item<S extends Shelf> = Kit[S][number];
+
+/** What a new item starts as: the commonest of its kind, so that a first plan is a few presses away. */
+const STARTS: { [S in Shelf]: (id: string) => Item<S> } = {
+  machines: (id): Machine => ({
+    id,
+    name: 'New machine',
+    type: 'inverter',
+    dial: 'digital',
+    poles: ['DCEP', 'DCEN'],
+    min_A: 20,
+    max_A: 160,
+    ocv_V: null,
+    rated: [{ current_A: 160, duty_pct: 25 }],
+    inputMax_A: null,
+    typed: {},
+  }),
+  supplies: (id): Supply => ({
+    id,
+    name: 'New supply',
+    volts_V: 230,
+    phases: 1,
+    breaker_A: 16,
+    breakerKind: 'B',
+    cordLength_m: 10,
+    cordSize: 'mm2-2.5',
+    typed: {},
+  }),
+  tins: (id): Tin => ({
+    id,
+    rodClass: 'E7018',
+    size: '3/32',
+    count: null,
+    low_A: null,
+    high_A: null,
+    note: '',
+    typed: {},
+  }),
+};
+
+const kitNow = (): Kit => useApp.getState().kit.kit;
+
+const withShelf = <S extends Shelf>(shelf: S, items: Item<S>[]): Kit => ({ ...kitNow(), [shelf]: items });
+
+const itemsOf = <S extends Shelf>(shelf: S): Item<S>[] => kitNow()[shelf] as Item<S>[];
+
+/** Puts a new item on a shelf; answers its id. */
+export function addItem<S extends Shelf>(shelf: S): string {
+  const item = STARTS[shelf](nanoid(8));
+  void editKit(withShelf(shelf, [...itemsOf(shelf), item]), 'Added to the kit');
+  return item.id;
+}
+
+/** Edits an item in place. */
+export function editItem<S extends Shelf>(shelf: S, id: string, edits: readonly Edit[]): void {
+  const items = itemsOf(shelf).map((item) => (item.id === id ? applyEdits(item, edits) : item));
+  void editKit(withShelf(shelf, items), 'Edited the kit');
+}
+
+/** Copies an item; answers the copy's id. */
+export function copyItem<S extends Shelf>(shelf: S, id: string): string | null {
+  const item = itemsOf(shelf).find((i) => i.id === id);
+  if (!item) return null;
+  const copy = {
+    ...item,
+    id: nanoid(8),
+    ...('name' in item ? { name: `${item.name}, copy`.slice(0, 120) } : {}),
+  } as Item<S>;
+  void editKit(withShelf(shelf, [...itemsOf(shelf), copy]), 'Copied in the kit');
+  return copy.id;
+}
+
+/** Takes an item off its shelf; it can be put back. */
+export function deleteItem<S extends Shelf>(shelf: S, id: string): void {
+  const before = itemsOf(shelf);
+  void editKit(
+    withShelf(
+      shelf,
+      before.filter((item) => item.id !== id),
+    ),
+    'Took out of the kit',
+  );
+  say('Taken out of the kit', () => {
+    void editKit(withShelf(shelf, before), 'Put back');
+    hush();
+  });
+}

@@ -1,0 +1,297 @@
+import { nanoid } from 'nanoid/non-secure';
+import { create } from 'zustand';
+import { applyEdits, blankJob, readPath, type Edit, type Job } from '@core/formats/job';
+import { EMPTY_KIT, type Kit } from '@core/formats/kit';
+import { DEMO_JOBS } from '@/demo/jobs';
+import { DEMO_KIT } from '@/demo/kit';
+import {
+  DAMAGED_PREFIX,
+  DEFAULT_SETTINGS,
+  JOB_PREFIX,
+  JobRecord,
+  jobKey,
+  KIT_KEY,
+  KitRecord,
+  readRecord,
+  SETTINGS_KEY,
+  Settings,
+  writeRecord,
+  type HistoryEntry,
+} from './record';
+import { deviceStorage, withLock, type KeyValueStorage } from './storage';
+
+/** Something said once across the bottom, with an act to undo where there is one. */
+export interface Notice {
+  id: string;
+  words: string;
+  undo?: () => void;
+}
+
+/** A record that could not be read: set aside whole, and offered as a file. */
+export interface Damaged {
+  key: string;
+  reason: string;
+  text: string;
+}
+
+export interface AppState {
+  /** False until what is stored has been read. */
+  ready: boolean;
+  jobs: Readonly<Record<string, JobRecord>>;
+  kit: KitRecord;
+  settings: Settings;
+  damaged: readonly Damaged[];
+  notice: Notice | null;
+  /** Why the last save failed; null while saving works. */
+  saveProblem: string | null;
+}
+
+const HISTORY_LENGTH = 200;
+const KIT_HISTORY_LENGTH = 20;
+const KEEP_DELETED_ms = 7 * 24 * 3600 * 1000;
+
+let storage: KeyValueStorage = deviceStorage;
+
+export const useApp = create<AppState>(() => ({
+  ready: false,
+  jobs: {},
+  kit: { kit: EMPTY_KIT, history: [] },
+  settings: DEFAULT_SETTINGS,
+  damaged: [],
+  notice: null,
+  saveProblem: null,
+}));
+
+const { setState: set, getState: get } = useApp;
+const now = (): string => new Date().toISOString();
+
+/** Reads everything stored. A damaged record is set aside and reported; the rest opens. First visit: the demo yard. */
+export async function boot(from: KeyValueStorage = deviceStorage): Promise<void> {
+  storage = from;
+  const damaged: Damaged[] = [];
+  const jobs: Record<string, JobRecord> = {};
+  try {
+    const keys = await storage.getAllKeys();
+    const first = !keys.includes(KIT_KEY);
+    const kit = await readOr(KIT_KEY, KitRecord, { kit: first ? DEMO_KIT : EMPTY_KIT, history: [] }, damaged);
+    const settings = await readOr(SETTINGS_KEY, Settings, DEFAULT_SETTINGS, damaged);
+    for (const key of keys.filter((k) => k.startsWith(JOB_PREFIX))) {
+      const record = await readOr<JobRecord | null>(key, JobRecord, null, damaged);
+      if (!record) continue;
+      if (record.deletedAt !== null && Date.now() - Date.parse(record.deletedAt) > KEEP_DELETED_ms)
+        await storage.removeItem(key);
+      else jobs[record.job.id] = record;
+    }
+    if (first && Object.keys(jobs).length === 0) {
+      for (const job of DEMO_JOBS) jobs[job.id] = { job, history: [], deletedAt: null };
+      for (const record of Object.values(jobs)) await writeRecord(storage, jobKey(record.job.id), record);
+      await writeRecord(storage, KIT_KEY, kit);
+    }
+    set({ ready: true, jobs, kit, settings, damaged, saveProblem: null, notice: null });
+  } catch (error) {
+    set({ ready: true, jobs, damaged, saveProblem: saveWords(error) });
+  }
+}
+
+async function readOr<T>(
+  key: string,
+  schema: Parameters<typeof readRecord<T>>[2],
+  otherwise: T,
+  damaged: Damaged[],
+): Promise<T> {
+  const stored = await readRecord(storage, key, schema);
+  if (stored.kind === 'ok') return stored.data;
+  if (stored.kind === 'damaged') {
+    const { text, reason } = stored;
+    damaged.push({ key, reason, text });
+    await storage.setItem(`${DAMAGED_PREFIX}${key}/${Date.now()}`, text);
+    await storage.removeItem(key);
+  }
+  return otherwise;
+}
+
+const saveWords = (error: unknown): string =>
+  /quota|full/i.test(`${(error as Error)?.name} ${(error as Error)?.message}`)
+    ? 'Storage is full: the last change is not saved. Export your jobs, then delete some.'
+    : 'This browser refuses to store anything: nothing is saved. Export your jobs before you close it.';
+
+/** Runs a save; a failure is said and stays said until a save works. */
+async function saving(work: () => Promise<void>): Promise<void> {
+  try {
+    await work();
+    if (get().saveProblem !== null) set({ saveProblem: null });
+  } catch (error) {
+    set({ saveProblem: saveWords(error) });
+  }
+}
+
+export const say = (words: string, undo?: () => void): void =>
+  set({ notice: { id: nanoid(6), words, undo } });
+export const hush = (): void => set({ notice: null });
+
+const changesOf = (record: object, edits: readonly Edit[]) =>
+  edits.map(({ path, value }) => ({ path, before: readPath(record, path), after: value }));
+
+/** Keystrokes of one entry are one act: joined while they follow one another within so long. */
+const SAME_ACT_ms = 8000;
+
+function remember(
+  history: readonly HistoryEntry[],
+  entry: HistoryEntry,
+  length = HISTORY_LENGTH,
+): HistoryEntry[] {
+  const last = history.at(-1);
+  const paths = ({ changes }: HistoryEntry) => changes.map(({ path }) => path);
+  const joins =
+    last !== undefined &&
+    last.title === entry.title &&
+    same(paths(last), paths(entry)) &&
+    Date.parse(entry.at) - Date.parse(last.at) < SAME_ACT_ms;
+  if (!joins) return [...history, entry].slice(-length);
+  const changes = entry.changes.map((change, index) => ({ ...change, before: last.changes[index]?.before }));
+  return [...history.slice(0, -1), { ...entry, changes }];
+}
+
+/**
+ * Edits a job: shown at once, saved at once. Saving lays the edits on what is stored now, so two tabs editing different
+ * fields both keep theirs; on the same field the newer shows, the older stays in the history, and that is said.
+ */
+export function editJob(id: string, edits: readonly Edit[], title: string): Promise<void> {
+  const shown = get().jobs[id];
+  if (!shown || edits.length === 0) return Promise.resolve();
+  const entry: HistoryEntry = { at: now(), title, changes: changesOf(shown.job, edits) };
+  const put = (record: JobRecord) => set(({ jobs }) => ({ jobs: { ...jobs, [id]: record } }));
+  put({ ...shown, job: applyEdits(shown.job, edits), history: remember(shown.history, entry) });
+  return saving(() =>
+    withLock(jobKey(id), async () => {
+      const stored = await readRecord(storage, jobKey(id), JobRecord);
+      const base = stored.kind === 'ok' ? stored.data : shown;
+      const overruled = entry.changes.filter(({ path, before }) => !same(readPath(base.job, path), before));
+      const merged: HistoryEntry = { ...entry, changes: changesOf(base.job, edits) };
+      const record = { ...base, job: applyEdits(base.job, edits), history: remember(base.history, merged) };
+      await writeRecord(storage, jobKey(id), record);
+      if (stored.kind === 'ok' && overruled.length > 0) {
+        say('Another window changed the same entry. Yours shows; theirs is in the history.');
+      }
+    }),
+  );
+}
+
+const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
+
+/** Takes the last act on a job back, as an act of its own. */
+export function undoJob(id: string): void {
+  const record = get().jobs[id];
+  const last = record?.history.at(-1);
+  if (!record || !last) return;
+  const edits = [...last.changes].reverse().map(({ path, before }) => ({ path, value: before }));
+  void editJob(id, edits, `Undid: ${last.title}`);
+}
+
+async function putJob(record: JobRecord): Promise<void> {
+  set(({ jobs }) => ({ jobs: { ...jobs, [record.job.id]: record } }));
+  await saving(() =>
+    withLock(jobKey(record.job.id), () => writeRecord(storage, jobKey(record.job.id), record)),
+  );
+}
+
+/** A new blank job; answers its id. */
+export function newJob(): string {
+  const id = nanoid(10);
+  void putJob({ job: blankJob(id, now()), history: [], deletedAt: null });
+  return id;
+}
+
+/** A copy of a job under a name of its own; answers its id. */
+export function duplicateJob(id: string): string | null {
+  const record = get().jobs[id];
+  if (!record) return null;
+  const copy: Job = {
+    ...record.job,
+    id: nanoid(10),
+    createdAt: now(),
+    title: `${record.job.title || 'Untitled job'}, copy`.slice(0, 120),
+  };
+  void putJob({ job: copy, history: [], deletedAt: null });
+  return copy.id;
+}
+
+/** Throws a job away; it can be had back for a week. */
+export function deleteJob(id: string): void {
+  const record = get().jobs[id];
+  if (!record) return;
+  void putJob({ ...record, deletedAt: now() });
+  say(`Deleted: ${record.job.title || 'Untitled job'}`, () => restoreJob(id));
+}
+
+export function restoreJob(id: string): void {
+  const record = get().jobs[id];
+  if (record) void putJob({ ...record, deletedAt: null });
+  hush();
+}
+
+/** Takes in a job from a file; one of the same id is replaced, and can be had back. */
+export function importJob(job: Job, kit: Kit): void {
+  const before = get().jobs[job.id] ?? null;
+  const kitBefore = get().kit.kit;
+  void putJob({ job, history: before?.history ?? [], deletedAt: null });
+  const missing = mergeKit(kitBefore, kit);
+  if (!same(missing, kitBefore)) void editKit(missing, 'Took in kit from a file');
+  say(`Imported: ${job.title || 'Untitled job'}`, () => {
+    void (before ? putJob(before) : putJob({ job, history: [], deletedAt: now() }));
+    void editKit(kitBefore, 'Undid an import');
+    hush();
+  });
+}
+
+/** The kit with what a file brings and it lacks, by id; what is there already stays as it is. */
+function mergeKit(kit: Kit, extra: Kit): Kit {
+  const add = <T extends { id: string }>(mine: T[], theirs: T[]): T[] => [
+    ...mine,
+    ...theirs.filter(({ id }) => !mine.some((item) => item.id === id)),
+  ];
+  return {
+    machines: add(kit.machines, extra.machines),
+    supplies: add(kit.supplies, extra.supplies),
+    tins: add(kit.tins, extra.tins),
+  };
+}
+
+/** Puts a kit in place of the present one; what stood before stays in its history. */
+export function editKit(kit: Kit, title: string): Promise<void> {
+  const { kit: before, history } = get().kit;
+  const changes = (['machines', 'supplies', 'tins'] as const)
+    .filter((shelf) => !same(before[shelf], kit[shelf]))
+    .map((shelf) => ({ path: shelf, before: before[shelf], after: kit[shelf] }));
+  const record: KitRecord = {
+    kit,
+    history: remember(history, { at: now(), title, changes }, KIT_HISTORY_LENGTH),
+  };
+  set({ kit: record });
+  return saving(() => withLock(KIT_KEY, () => writeRecord(storage, KIT_KEY, record)));
+}
+
+export function changeSettings(change: Partial<Settings>): void {
+  const settings = { ...get().settings, ...change };
+  set({ settings });
+  void saving(() => writeRecord(storage, SETTINGS_KEY, settings));
+}
+
+/** Takes in what another tab stored. */
+export async function takeIn(key: string | null): Promise<void> {
+  if (key?.startsWith(JOB_PREFIX)) {
+    const stored = await readRecord(storage, key, JobRecord);
+    if (stored.kind === 'ok') set(({ jobs }) => ({ jobs: { ...jobs, [stored.data.job.id]: stored.data } }));
+  } else if (key === KIT_KEY) {
+    const stored = await readRecord(storage, KIT_KEY, KitRecord);
+    if (stored.kind === 'ok') set({ kit: stored.data });
+  }
+}
+
+/** Follows what other tabs store, where the platform tells. Answers how to stop. */
+export function followOtherTabs(): () => void {
+  if (typeof window === 'undefined' || !window.addEventListener) return () => undefined;
+  const listen = (event: StorageEvent) => void takeIn(event.key);
+  window.addEventListener('storage', listen);
+  return () => window.removeEventListener('storage', listen);
+}

@@ -1,0 +1,58 @@
+import { useMemo } from 'react';
+import { assess, type Assessment } from '@core/plan/assess';
+import { findLevers } from '@core/plan/levers/levers';
+import type { Lever } from '@core/plan/levers/lever';
+import type { Edit, Job } from '@core/formats/job';
+import { readField, type NumberPath } from '@core/formats/fields';
+import type { UnitSystem } from '@core/units/kinds';
+import { editJob, useApp } from './store';
+import type { HistoryEntry } from './record';
+
+/** A job as a screen wants it: the job, what the core makes of it, and how to change it. */
+export interface OpenJob {
+  job: Job;
+  history: readonly HistoryEntry[];
+  assessment: Assessment;
+  system: UnitSystem;
+  /** Sets one path. */
+  set(path: string, value: unknown, title: string): void;
+  edit(edits: readonly Edit[], title: string): void;
+  /** Takes what was typed into a number field: kept word for word, and as a number where it can be read. */
+  type(path: NumberPath, text: string, title: string): void;
+}
+
+/** Null where there is no such job. */
+export function useJob(id: string): OpenJob | null {
+  const record = useApp((state) => state.jobs[id]);
+  const kit = useApp((state) => state.kit.kit);
+  const system = useApp((state) => state.settings.system);
+  const job = record?.job;
+  const assessment = useMemo(() => (job ? assess(job, kit, system) : null), [job, kit, system]);
+  if (!record || !job || !assessment || record.deletedAt !== null) return null;
+  const edit = (edits: readonly Edit[], title: string) => void editJob(id, edits, title);
+  return {
+    job,
+    history: record.history,
+    assessment,
+    system,
+    edit,
+    set: (path, value, title) => edit([{ path, value }], title),
+    type: (path, text, title) => edit(typedEdits(path, text, system), title),
+  };
+}
+
+/** The edits that typing a text into a number field comes to. Cleared: nothing known. Unreadable: the text alone is kept. */
+export function typedEdits(path: NumberPath, text: string, system: UnitSystem): Edit[] {
+  const read = text.trim() === '' ? null : readField(path, text, system);
+  return [
+    { path, value: read?.ok ? read.value.value : null },
+    { path: `typed.${path}`, value: text === '' ? undefined : text },
+  ];
+}
+
+/** Levers of a job; reckoned only where they are shown. */
+export function useLevers(open: OpenJob): Lever[] {
+  const kit = useApp((state) => state.kit.kit);
+  const { job, assessment, system } = open;
+  return useMemo(() => findLevers(job, kit, assessment, system), [job, kit, assessment, system]);
+}

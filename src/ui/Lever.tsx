@@ -1,0 +1,93 @@
+import { Pressable, View } from 'react-native';
+import type { Lever, LeverEffect } from '@core/plan/levers/lever';
+import type { Room } from '@core/plan/room';
+import { speakAmount, STATE_NAMES } from '@core/plan/speak';
+import type { UnitSystem } from '@core/units/kinds';
+import { Jaws } from './Jaws';
+import { usePalette } from './theme/theme';
+import { CORNER, SPACE, STROKE } from './theme/tokens';
+import { Words } from './Words';
+
+interface Props {
+  lever: Lever;
+  room: Room;
+  system: UnitSystem;
+  onPull: () => void;
+}
+
+/** What a lever does to one room, in words: "+31 A", or from one state to another. */
+function bought(effect: LeverEffect, room: Room, system: UnitSystem): string {
+  if (effect.gain === null) return STATE_NAMES[effect.after];
+  const amount = speakAmount(effect.gain, room.unit, system);
+  return effect.gain > 0 ? `+${amount}` : amount;
+}
+
+/** One change the welder can make. The small jaws show the opening it gives, and in dots the opening there is now. */
+export function LeverRow({ lever, room, system, onPull }: Props) {
+  const palette = usePalette();
+  const effect = lever.effects.find(({ roomId }) => roomId === room.id);
+  if (!effect) return null;
+  const now = room.fraction?.nominal ?? 0;
+  const then =
+    now +
+    (effect.gain !== null && room.limit
+      ? effect.gain / Math.max(room.limit.nominal, 1e-9)
+      : effect.gainShare);
+  const others = lever.effects.filter(({ roomId, before, after }) => roomId !== room.id && before !== after);
+  const closes = lever.closes.filter((title) => title !== room.title);
+  return (
+    <Pressable
+      testID={`lever-${lever.id}`}
+      role="button"
+      onPress={onPull}
+      aria-label={`${lever.title}. ${bought(effect, room, system)} ${room.title}. ${lever.cost}. ${closes.length > 0 ? `Closes ${closes.join(', ')}.` : ''}`}
+      style={{
+        minHeight: 64,
+        backgroundColor: palette.surface,
+        borderRadius: CORNER,
+        borderWidth: STROKE,
+        borderColor: closes.length > 0 ? palette.danger : palette.line,
+        padding: SPACE.m,
+        flexDirection: 'row',
+        gap: SPACE.m,
+        alignItems: 'center',
+      }}
+    >
+      <View style={{ flex: 1 }}>
+        <Words as="head">{lever.title}</Words>
+        <Words as="label" tone="quiet">
+          {lever.cost}
+        </Words>
+        {closes.length > 0 && (
+          <Words as="label" tone="danger">
+            {`closes ${closes.join(', ').toLowerCase()}`}
+          </Words>
+        )}
+        {others.length > closes.length && (
+          <Words as="label" tone="quiet">
+            {others
+              .filter(({ after }) => after !== 'none')
+              .map(
+                ({ title, before, after }) =>
+                  `${title.toLowerCase()}: ${STATE_NAMES[before]} to ${STATE_NAMES[after]}`,
+              )
+              .join('; ')}
+          </Words>
+        )}
+      </View>
+      <View style={{ alignItems: 'flex-end', gap: SPACE.xs }}>
+        <Words as="value" tone="act">
+          {bought(effect, room, system)}
+        </Words>
+        <Jaws
+          id={`lever-${lever.id}`}
+          fraction={then}
+          was={now}
+          state={effect.after}
+          width={72}
+          height={16}
+        />
+      </View>
+    </Pressable>
+  );
+}

@@ -1,0 +1,84 @@
+import { Pressable, View } from 'react-native';
+import { usePalette } from './theme/theme';
+import { CORNER, SPACE, STROKE, TARGET } from './theme/tokens';
+import { Words } from './Words';
+
+export interface Option<T extends string> {
+  id: T;
+  name: string;
+  /** A second, smaller line. */
+  note?: string;
+}
+
+interface Props<T extends string> {
+  label: string;
+  options: readonly Option<T>[];
+  value: T | null;
+  onPick: (id: T | null) => void;
+  testID: string;
+  /** One below the other instead of side by side. */
+  stacked?: boolean;
+  /** What the app would take, marked while nothing is picked. */
+  proposed?: T | null;
+}
+
+/** One of a few. Pressing the picked one again clears it: blank is an answer too. */
+export function Pick<T extends string>({
+  label,
+  options,
+  value,
+  onPick,
+  testID,
+  stacked = false,
+  proposed = null,
+}: Props<T>) {
+  const palette = usePalette();
+  return (
+    <View style={{ gap: SPACE.xs }} role="radiogroup" aria-label={label}>
+      <Words as="label" tone="quiet">
+        {label}
+      </Words>
+      <View
+        style={{
+          flexDirection: stacked ? 'column' : 'row',
+          flexWrap: stacked ? 'nowrap' : 'wrap',
+          gap: SPACE.s,
+        }}
+      >
+        {options.map((option) => {
+          const picked = option.id === value;
+          const hinted = value === null && option.id === proposed;
+          const ink = picked ? palette.ground : palette.ink;
+          return (
+            <Pressable
+              key={option.id}
+              testID={`${testID}-${option.id}`}
+              role="radio"
+              aria-checked={picked}
+              onPress={() => onPick(picked ? null : option.id)}
+              style={{
+                minHeight: TARGET,
+                minWidth: TARGET,
+                justifyContent: 'center',
+                paddingHorizontal: 14,
+                paddingVertical: SPACE.xs,
+                borderRadius: CORNER,
+                borderWidth: STROKE,
+                borderStyle: hinted ? 'dashed' : 'solid',
+                borderColor: picked || hinted ? palette.ink : palette.line,
+                backgroundColor: picked ? palette.ink : palette.surface,
+              }}
+            >
+              <Words color={ink}>{hinted ? `${option.name} (proposed)` : option.name}</Words>
+              {option.note !== undefined && (
+                <Words as="label" color={picked ? palette.line : palette.ink2}>
+                  {option.note}
+                </Words>
+              )}
+            </Pressable>
+          );
+        })}
+      </View>
+    </View>
+  );
+}

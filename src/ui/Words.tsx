@@ -1,0 +1,44 @@
+import type { ReactNode } from 'react';
+import type { StyleProp, TextStyle } from 'react-native';
+import { RneText } from './kit';
+import { usePalette } from './theme/theme';
+import { FONTS } from './theme/tokens';
+
+const SIZES = {
+  title: { fontFamily: FONTS.display, fontSize: 30, lineHeight: 34 },
+  head: { fontFamily: FONTS.display, fontSize: 22, lineHeight: 26 },
+  value: { fontFamily: FONTS.display, fontSize: 26, lineHeight: 30, fontVariant: ['tabular-nums'] },
+  body: { fontFamily: FONTS.text, fontSize: 17, lineHeight: 23 },
+  bold: { fontFamily: FONTS.textBold, fontSize: 17, lineHeight: 23 },
+  small: { fontFamily: FONTS.text, fontSize: 15, lineHeight: 20 },
+  label: { fontFamily: FONTS.text, fontSize: 14, lineHeight: 18 },
+} as const satisfies Record<string, TextStyle>;
+
+const LEVELS: Partial<Record<keyof typeof SIZES, number>> = { title: 1, head: 2 };
+
+interface Props {
+  as?: keyof typeof SIZES;
+  tone?: 'ink' | 'quiet' | 'act' | 'danger';
+  color?: string;
+  style?: StyleProp<TextStyle>;
+  testID?: string;
+  live?: boolean;
+  children: ReactNode;
+}
+
+/** All text of the app: one of seven sizes, one of four tones. Titles and heads are headings to a screen reader. */
+export function Words({ as = 'body', tone = 'ink', color, style, testID, live = false, children }: Props) {
+  const palette = usePalette();
+  const tones = { ink: palette.ink, quiet: palette.ink2, act: palette.act, danger: palette.danger };
+  const level = LEVELS[as];
+  return (
+    <RneText
+      testID={testID}
+      style={[SIZES[as], { color: color ?? tones[tone] }, style]}
+      {...(level === undefined ? {} : { role: 'heading' as const, 'aria-level': level })}
+      {...(live ? { 'aria-live': 'polite' as const } : {})}
+    >
+      {children}
+    </RneText>
+  );
+}

@@ -1,0 +1,17 @@
+import type { Room } from '@core/plan/room';
+import { speakLeft, speakRoom, speakState } from '@core/plan/speak';
+import type { UnitSystem } from '@core/units/kinds';
+
+/** How far the jaws of a room stand open; null draws them unknown. */
+export const openingOf = (room: Room): number | null => room.fraction?.nominal ?? null;
+
+/** Room in a word: "6 A", "17 A over", or open and closed for a yes or no. */
+export function shortRoom(room: Room, system: UnitSystem): string {
+  const left = speakLeft(room, system);
+  if (left !== null) return room.left !== null && room.left.nominal < 0 ? `${left} over` : left;
+  return { roomy: 'clear', snug: 'clear', tight: 'marked', none: 'closed', unknown: 'not known' }[room.state];
+}
+
+/** Room in a sentence for a screen reader. */
+export const saidRoom = (room: Room, system: UnitSystem): string =>
+  `${room.title}: ${speakState(room)}, ${speakRoom(room, system)}`;
