@@ -34,7 +34,7 @@ export function Entry({
       onChangeText={onChange}
       aria-label={label}
       aria-invalid={invalid}
-      placeholder={placeholder}
+      placeholder={placeholder === undefined ? undefined : `such as ${placeholder}`}
       placeholderTextColor={palette.ink2}
       testID={testID}
       onFocus={onFocus}

@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { usePalette } from './theme/theme';
 import { CORNER, SPACE, STROKE, TARGET } from './theme/tokens';
@@ -18,6 +19,8 @@ interface Props<T extends string> {
   testID: string;
   /** One below the other instead of side by side. */
   stacked?: boolean;
+  /** Once picked, show only that, with a way to see the rest. */
+  folds?: boolean;
   /** What the app would take, marked while nothing is picked. */
   proposed?: T | null;
 }
@@ -30,9 +33,18 @@ export function Pick<T extends string>({
   onPick,
   testID,
   stacked = false,
+  folds = false,
   proposed = null,
 }: Props<T>) {
   const palette = usePalette();
+  const [unfolded, setUnfolded] = useState(false);
+  const folded = folds && value !== null && !unfolded;
+  const shown = folded ? options.filter(({ id }) => id === value) : options;
+  const pick = (id: T) => {
+    if (folded) return setUnfolded(true);
+    setUnfolded(false);
+    onPick(id === value ? null : id);
+  };
   return (
     <View style={{ gap: SPACE.xs }} role="radiogroup" aria-label={label}>
       <Words as="label" tone="quiet">
@@ -45,7 +57,7 @@ export function Pick<T extends string>({
           gap: SPACE.s,
         }}
       >
-        {options.map((option) => {
+        {shown.map((option) => {
           const picked = option.id === value;
           const hinted = value === null && option.id === proposed;
           const ink = picked ? palette.ground : palette.ink;
@@ -55,7 +67,7 @@ export function Pick<T extends string>({
               testID={`${testID}-${option.id}`}
               role="radio"
               aria-checked={picked}
-              onPress={() => onPick(picked ? null : option.id)}
+              onPress={() => pick(option.id)}
               style={{
                 minHeight: TARGET,
                 minWidth: TARGET,
@@ -70,6 +82,11 @@ export function Pick<T extends string>({
               }}
             >
               <Words color={ink}>{hinted ? `${option.name} (proposed)` : option.name}</Words>
+              {folded && (
+                <Words as="label" color={palette.line}>
+                  press to change
+                </Words>
+              )}
               {option.note !== undefined && (
                 <Words as="label" color={picked ? palette.line : palette.ink2}>
                   {option.note}

@@ -16,7 +16,7 @@ export const MACHINE_TYPES = {
   inverter: {
     name: 'Inverter',
     efficiency: { low: 0.78, nominal: 0.83, high: 0.88 },
-    powerFactor: { low: 0.6, nominal: 0.68, high: 0.75 },
+    powerFactor: { low: 0.6, nominal: 0.675, high: 0.75 },
     load: 'constant-power',
   },
   'inverter-pfc': {

@@ -1,4 +1,4 @@
-import { resistance_ohm_m, type CableId } from '../data/cables';
+import { CABLES, resistance_ohm_m, type CableId } from '../data/cables';
 import type { MachineType } from '../data/machines';
 import type { Range } from '../units/range';
 import { loadVoltage_V } from './loadVoltage';
@@ -31,7 +31,7 @@ export interface DrawQuestion {
   plate: { input_A: number; output_A: number } | null;
 }
 
-/** Copper temperature to reckon with, °C: cold morning, working, hot drum. */
+/** Copper temperature to reckon with, °C: cold morning, working, hot. */
 const COPPER_C: Range = { low: 20, nominal: 45, high: 75 };
 /** A plate's figure is held to within so much. Our judgement. */
 const PLATE_ERROR = 0.07;
@@ -43,7 +43,7 @@ export function supplyDraw(question: DrawQuestion): SupplyDraw {
   const { efficiency, powerFactor } = question.type;
   const ends = [
     solve(question, efficiency.high, powerFactor.high, 1 - PLATE_ERROR, COPPER_C.low),
-    solve(question, efficiency.nominal, powerFactor.nominal, 1, COPPER_C.nominal),
+    solve(question, efficiency.nominal, powerFactor.nominal, 1, workingCopper_C(question)),
     solve(question, efficiency.low, powerFactor.low, 1 + PLATE_ERROR, COPPER_C.high),
   ] as const;
   const [best, middle, worst] = ends;
@@ -53,6 +53,14 @@ export function supplyDraw(question: DrawQuestion): SupplyDraw {
     holds: middle.holds,
     surelyHolds: worst.holds,
   };
+}
+
+/** A cord asked for more than it may carry runs hot; any other is warm. */
+function workingCopper_C(question: DrawQuestion): number {
+  const { efficiency, powerFactor } = question.type;
+  const ampacity_A = question.cord ? CABLES[question.cord.size].ampacity_A : null;
+  const asked_A = straightCurrent_A(question, efficiency.nominal, powerFactor.nominal, 1);
+  return ampacity_A !== null && asked_A > ampacity_A ? COPPER_C.high : COPPER_C.nominal;
 }
 
 interface Point {
@@ -69,12 +77,8 @@ function solve(
   plateScale: number,
   copper_C: number,
 ): Point {
-  const { volts_V, phases, cord, plate, current_A, type } = question;
-  const root = phases === 3 ? Math.sqrt(3) : 1;
-  const output_W = loadVoltage_V('stick', current_A) * current_A;
-  const straight_A = plate
-    ? (plateScale * plate.input_A * output_W) / (loadVoltage_V('stick', plate.output_A) * plate.output_A)
-    : output_W / (efficiency * powerFactor * volts_V * root);
+  const { volts_V, phases, cord, type } = question;
+  const straight_A = straightCurrent_A(question, efficiency, powerFactor, plateScale);
   if (!cord || cord.length_m <= 0) return { current_A: straight_A, dropShare: 0, holds: true };
   const loopFactor = phases === 3 ? Math.sqrt(3) : 2;
   const loop_ohm = loopFactor * cord.length_m * resistance_ohm_m(cord.size, copper_C);
@@ -88,4 +92,20 @@ function solve(
   if (discriminant < 0) return { current_A: volts_V / (2 * loop_ohm), dropShare: COLLAPSE, holds: false };
   const drawn_A = (volts_V - Math.sqrt(discriminant)) / (2 * loop_ohm);
   return { current_A: drawn_A, dropShare: (drawn_A * loop_ohm) / volts_V, holds: true };
+}
+
+/** Supply current with no cord at all: from the plate where it gives one, else from the power and the type. */
+function straightCurrent_A(
+  question: DrawQuestion,
+  efficiency: number,
+  powerFactor: number,
+  plateScale: number,
+): number {
+  const { volts_V, phases, plate, current_A } = question;
+  const output_W = loadVoltage_V('stick', current_A) * current_A;
+  if (plate)
+    return (
+      (plateScale * plate.input_A * output_W) / (loadVoltage_V('stick', plate.output_A) * plate.output_A)
+    );
+  return output_W / (efficiency * powerFactor * volts_V * (phases === 3 ? Math.sqrt(3) : 1));
 }

@@ -23,13 +23,14 @@ export function formatBoth(value: number | null, kind: QuantityKind, system: Uni
   return first === second || value === null ? first : `${first} · ${second}`;
 }
 
-const SIXTY_FOURTH_TOLERANCE_in = 0.004;
+/** Near enough to a fraction to be called by it: 16 ga steel (0.0598) must not read as 1/16. */
+const FRACTION_TOLERANCE_in = 0.0015;
 
 /** Inches as a fraction to the nearest 1/64 when that is what it is, else as a decimal. */
 export function inchText(inches: number): string {
   for (const below of [1, 2, 4, 8, 16, 32, 64]) {
     const top = Math.round(inches * below);
-    if (top > 0 && Math.abs(top / below - inches) <= SIXTY_FOURTH_TOLERANCE_in) {
+    if (top > 0 && Math.abs(top / below - inches) <= FRACTION_TOLERANCE_in) {
       const whole = Math.floor(top / below);
       const part = top - whole * below;
       if (part === 0) return `${whole}`;

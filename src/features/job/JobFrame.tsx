@@ -237,9 +237,9 @@ function Rail({ id, stop }: { id: string; stop: StopId | null }) {
   );
 }
 
-const LEVERS_SHOWN = 5;
+const LEVERS_SHOWN = 3;
 
-/** Wide: rooms, and the levers of the tightest. */
+/** Wide: the best levers of the tightest room, then every room. */
 function Aside({ open }: { open: OpenJob }) {
   const palette = usePalette();
   const levers = useLevers(open);
@@ -258,8 +258,6 @@ function Aside({ open }: { open: OpenJob }) {
       }}
       contentContainerStyle={{ padding: SPACE.l, gap: SPACE.s }}
     >
-      <Words as="head">Room</Words>
-      <RoomList rooms={rooms} system={open.system} onOpen={(room) => openRoom(open.job.id, room)} />
       {tightest && best.length > 0 && (
         <>
           <Words as="head">{`What gives more room: ${tightest.title.toLowerCase()}`}</Words>
@@ -279,6 +277,8 @@ function Aside({ open }: { open: OpenJob }) {
           {`Nothing in the kit gives ${tightest.title.toLowerCase()} more room${speakLeft(tightest, open.system) === null ? '' : ' than this'}.`}
         </Words>
       )}
+      <Words as="head">Room</Words>
+      <RoomList rooms={rooms} system={open.system} onOpen={(room) => openRoom(open.job.id, room)} />
     </ScrollView>
   );
 }

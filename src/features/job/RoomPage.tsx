@@ -63,9 +63,16 @@ export function RoomPage({ open, roomId }: { open: OpenJob; roomId: string }) {
 function Sureness({ room, open }: { room: Room; open: OpenJob }) {
   if (!room.left || room.left.high - room.left.low < 1e-9) return null;
   const { low, high } = room.left;
+  const say = (amount: number) => speakAmount(Math.abs(amount), room.unit, open.system);
+  const words =
+    high <= 0
+      ? `Past by something between ${say(high)} and ${say(low)}.`
+      : low < 0
+        ? `Anything from ${say(low)} past the limit to ${say(high)} of room; the state is read from the worse end.`
+        : `Somewhere between ${say(low)} and ${say(high)}; the state is read from the worse end.`;
   return (
     <Words as="small" tone="quiet">
-      {`Somewhere between ${speakAmount(low, room.unit, open.system)} and ${speakAmount(high, room.unit, open.system)}; the state is read from the worse end.`}
+      {words}
     </Words>
   );
 }

@@ -8,7 +8,8 @@ import { usePalette } from '@/ui/theme/theme';
 import { FONTS } from '@/ui/theme/tokens';
 
 const HEIGHT = 150;
-const MARGIN = 16;
+const MARGIN = 26;
+const LABEL_ROOM = 20;
 
 /** The joint cut across, to scale: both parts, the gap and the weld it asks for. */
 export function JointSection({ open }: { open: OpenJob }) {
@@ -24,6 +25,13 @@ export function JointSection({ open }: { open: OpenJob }) {
   const path = (points: readonly (readonly [number, number])[]) =>
     `M ${points.map(([px, py]) => `${x(px)} ${y(py)}`).join(' L ')} Z`;
   const say = inWords(open.system).size;
+  const ys = (part: (typeof section.parts)[number]) => part.outline.map(([, py]) => y(py));
+  /** Inside a part that is tall enough; else just above the upper one and below the lower one. */
+  const labelY = (part: (typeof section.parts)[number]) => {
+    const [top, bottom] = [Math.min(...ys(part)), Math.max(...ys(part))];
+    if (bottom - top >= LABEL_ROOM) return y(part.at[1]) + 5;
+    return part.label === 'A' ? top - 6 : bottom + 18;
+  };
   return (
     <View
       onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}
@@ -48,7 +56,7 @@ export function JointSection({ open }: { open: OpenJob }) {
           <SvgText
             key={part.label}
             x={x(part.at[0])}
-            y={y(part.at[1]) + 5}
+            y={labelY(part)}
             fill={palette.ink}
             fontSize={15}
             fontFamily={FONTS.text}

@@ -77,7 +77,7 @@ function Side({ open, side, title }: { open: OpenJob; side: 'sideA' | 'sideB'; t
           label="Search metals"
           value={search}
           onChange={setSearch}
-          placeholder="Type to search"
+          placeholder="bronze"
           testID={`${side}-search`}
         />
       )}
@@ -102,6 +102,7 @@ function Side({ open, side, title }: { open: OpenJob; side: 'sideA' | 'sideB'; t
         label="What is on it"
         testID={`${side}-coating`}
         stacked
+        folds
         options={optionsOf(COATINGS)}
         value={coating}
         onPick={(id) => set(`metal.${side}.coating`, id, `${title}: coating`)}

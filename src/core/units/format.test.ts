@@ -1,0 +1,40 @@
+import fc from 'fast-check';
+import { formatBoth, formatQuantity, inchText, trimmed } from './format';
+import { CURRENT, SIZE, TEMPERATURE } from './kinds';
+import { parseQuantity } from './parse';
+
+describe('quantities as shown', () => {
+  test.each([
+    [2.381, '3/32 in'],
+    [3.175, '1/8 in'],
+    [38.1, '1 1/2 in'],
+    [25.4, '1 in'],
+    [1.519, '0.06 in'],
+  ])('%f mm is %s', (mm, text) => expect(formatQuantity(mm, SIZE, 'inch')).toBe(text));
+
+  test('both systems, the asked one first', () => {
+    expect(formatBoth(3.175, SIZE, 'inch')).toBe('1/8 in · 3.2 mm');
+    expect(formatBoth(90, CURRENT, 'metric')).toBe('90 A');
+    expect(formatBoth(20, TEMPERATURE, 'metric')).toBe('20 °C · 68 °F');
+  });
+
+  test('nothing known, or nonsense, is a question mark and never NaN', () => {
+    expect(formatQuantity(null, SIZE, 'metric')).toBe('?');
+    expect(formatQuantity(NaN, SIZE, 'inch')).toBe('?');
+    expect(trimmed(-0.0001, 1)).toBe('0');
+  });
+
+  test('what is shown in millimetres or inches reads back within its own rounding', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.5, max: 400, noNaN: true }),
+        fc.constantFrom('metric' as const, 'inch' as const),
+        (mm, system) => {
+          const read = parseQuantity(formatQuantity(mm, SIZE, system), SIZE, system);
+          return read.ok && Math.abs(read.value.value - mm) <= 0.06;
+        },
+      ),
+    );
+    expect(inchText(0.0598)).toBe('0.06');
+  });
+});
