@@ -1,0 +1,124 @@
+import fc from 'fast-check';
+import { STOP_WORK_QUESTIONS } from '../data/stopWork';
+import { NUMBER_FIELDS, numberField, readField, refuseNumber, type NumberPath } from './fields';
+import { applyEdits, blankJob, Job, readPath, setPath } from './job';
+import { readJobFile, writeJobFile } from './jobFile';
+import { EMPTY_KIT, Kit } from './kit';
+
+const PATHS = (Object.keys(NUMBER_FIELDS) as NumberPath[]).filter((path) =>
+  /^(look|joint|power|rod)\./.test(path),
+);
+const blank = blankJob('a', '2026-01-01T00:00:00.000Z');
+
+/** A job with some of its fields filled at random, all within their ends. */
+const anyJob = fc
+  .record({
+    title: fc.string({ maxLength: 100 }),
+    broke: fc.string({ maxLength: 300 }),
+    numbers: fc.array(fc.tuple(fc.constantFrom(...PATHS), fc.double({ min: 0, max: 1, noNaN: true })), {
+      maxLength: 8,
+    }),
+    typed: fc.dictionary(fc.constantFrom(...PATHS), fc.string({ maxLength: 60 })),
+    answers: fc.dictionary(
+      fc.constantFrom(...STOP_WORK_QUESTIONS.map(({ id }) => id)),
+      fc.constantFrom('no', 'yes', 'will-meet', 'cannot-meet'),
+    ),
+    family: fc.constantFrom('low-carbon-steel', 'gray-iron', null),
+  })
+  .map(({ title, broke, numbers, typed, answers, family }) =>
+    applyEdits(blank, [
+      { path: 'title', value: title },
+      { path: 'look.broke', value: broke },
+      { path: 'look.stopWork', value: answers },
+      { path: 'metal.sideA.family', value: family },
+      ...numbers.map(([path, share]) => {
+        const { min, max } = numberField(path);
+        return { path, value: min + share * (max - min) };
+      }),
+      ...Object.entries(typed).map(([path, text]) => ({ path: `typed.${path}`, value: text })),
+    ]),
+  );
+
+describe('job files', () => {
+  test('export then import is the same job, whatever is in it', () => {
+    fc.assert(
+      fc.property(anyJob, (job) => {
+        const read = readJobFile(writeJobFile(job, EMPTY_KIT));
+        expect(read).toEqual({ ok: true, value: expect.objectContaining({ job, kit: EMPTY_KIT }) });
+      }),
+    );
+  });
+
+  test('a file cut anywhere is refused with words, and never throws', () => {
+    const text = writeJobFile(blank, EMPTY_KIT);
+    for (let end = 0; end < text.length - 2; end += 7) {
+      const read = readJobFile(text.slice(0, end));
+      expect(read).toEqual({ ok: false, message: expect.stringMatching(/\w+ \w+/) });
+    }
+  });
+
+  test('junk is refused with words, and never throws', () => {
+    fc.assert(fc.property(fc.json(), (text) => !readJobFile(text).ok));
+    expect(readJobFile(' '.repeat(5_000_001))).toMatchObject({
+      ok: false,
+      message: expect.stringMatching(/over 5 MB/),
+    });
+  });
+
+  test('keys nobody knows are dropped, and a prototype cannot be reached', () => {
+    const text = writeJobFile(blank, EMPTY_KIT).replace(
+      '"title": ""',
+      '"title": "", "__proto__": {"polluted": 1}, "extra": 2',
+    );
+    const read = readJobFile(text);
+    expect(read.ok && 'extra' in read.value.job).toBe(false);
+    expect(({} as Record<string, unknown>).polluted).toBeUndefined();
+  });
+});
+
+describe('schemas', () => {
+  test('a blank job and an empty kit are valid', () => {
+    expect(Job.safeParse(blank).success).toBe(true);
+    expect(Kit.safeParse(EMPTY_KIT).success).toBe(true);
+  });
+
+  test('numbers outside their ends are refused by schema, field and message alike', () => {
+    for (const path of PATHS) {
+      const { max, label } = numberField(path);
+      expect(Job.safeParse(setPath(blank, path, max + 1)).success).toBe(false);
+      expect(Job.safeParse(setPath(blank, path, NaN)).success).toBe(false);
+      expect(refuseNumber(path, -999, 'metric')).toContain(label);
+    }
+  });
+});
+
+describe('fields', () => {
+  test.each([
+    ['joint.thicknessA_mm', '0', /Thickness, side A: must be more than zero/],
+    ['joint.length_mm', '-5', /Weld length: A size cannot be below zero/],
+    ['rod.current_A', '0', /Amps: must be more than zero/],
+    ['rod.current_A', 'banana', /Amps: "banana" is not a current\. Type 90 A/],
+    ['joint.includedAngle_deg', '0', /Included angle: must be more than zero/],
+    ['joint.includedAngle_deg', '180', /Included angle: 180° is over 179°/],
+    ['joint.thicknessA_mm', '900', /Thickness, side A: 900 mm is over 150 mm/],
+    ['joint.thicknessA_mm', '16 ga', /Thickness, side A: A gauge means/],
+  ] as const)('%s typed %s', (path, text, message) => {
+    expect(readField(path, text, 'metric')).toEqual({ ok: false, message: expect.stringMatching(message) });
+  });
+});
+
+describe('edits', () => {
+  test('paths reach what they name, typed texts stand under the whole path of their field', () => {
+    const job = setPath(blank, 'typed.joint.gap_mm', 'banana');
+    expect(job.typed).toEqual({ 'joint.gap_mm': 'banana' });
+    expect(readPath(job, 'typed.joint.gap_mm')).toBe('banana');
+    expect(setPath(job, 'typed.joint.gap_mm', undefined).typed).toEqual({});
+    expect(blank.typed).toEqual({});
+  });
+
+  test('what an edit does not touch is the very same object', () => {
+    const job = setPath(blank, 'rod.current_A', 90);
+    expect(job.look).toBe(blank.look);
+    expect(job.rod).not.toBe(blank.rod);
+  });
+});

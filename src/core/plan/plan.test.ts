@@ -1,0 +1,295 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import fc from 'fast-check';
+import { STOP_WORK_QUESTIONS } from '../data/stopWork';
+import { applyEdits, type Edit, type Job } from '../formats/job';
+import { readJobFile } from '../formats/jobFile';
+import type { Kit } from '../formats/kit';
+import { assess } from './assess';
+import { assessJobFile } from './headless';
+import { effectOn, findLevers, leversFor } from './levers/levers';
+import { makePlan } from './plan';
+import type { Room } from './room';
+import { ASSESSORS } from './rooms';
+import { sheetMarkdown } from './sheet';
+
+const DEMO = join(__dirname, '..', '..', '..', 'demo', 'jobs');
+const text = (name: string) => readFileSync(join(DEMO, `${name}.json`), 'utf8');
+const file = (name: string) => {
+  const read = readJobFile(text(name));
+  if (!read.ok) throw new Error(read.message);
+  return read.value;
+};
+const { job: ramp, kit } = file('ramp-guard');
+const cowl = file('vent-cowl').job;
+
+const change = (job: Job, ...edits: [string, unknown][]): Job =>
+  applyEdits(
+    job,
+    edits.map(([path, value]): Edit => ({ path, value })),
+  );
+const roomOf = (job: Job, id: string, withKit: Kit = kit): Room => {
+  const room = assess(job, withKit).rooms.find((r) => r.id === id);
+  if (!room) throw new Error(`no room ${id}`);
+  return room;
+};
+const planOf = (job: Job, withKit: Kit = kit) => makePlan(assess(job, withKit));
+
+describe('an ordinary repair', () => {
+  test('comes out ready, with beads, rods, minutes and a tightest room', () => {
+    const plan = planOf(ramp);
+    expect(plan.verdict).toBe('ready');
+    expect(plan.totals).toMatchObject({ beads: 1, rods: expect.any(Number) });
+    expect(plan.tightest).not.toBeNull();
+    expect(plan.steps[0]?.holds.join()).toMatch(/fire watch/);
+  });
+
+  test('every room gives reasons with a source, and no sentence holds NaN, undefined or Infinity', () => {
+    for (const name of [
+      'ramp-guard',
+      'vent-cowl',
+      'pier-ladder',
+      'galley-tray',
+      'bollard-cap',
+      'bilge-drum',
+      'winch-pawl',
+    ]) {
+      const { job, kit: own } = file(name);
+      const assessment = assess(job, own);
+      for (const room of assessment.rooms.filter(({ state }) => state !== 'unknown')) {
+        expect(room.reasons.length + (room.ask === '' ? 0 : 1)).toBeGreaterThan(0);
+        for (const { source } of room.reasons) expect(source.name).not.toBe('');
+      }
+      expect(sheetMarkdown(job, makePlan(assessment), assessment)).not.toMatch(/NaN|undefined|Infinity|null/);
+    }
+  });
+
+  test('the sheet carries no text of the job as Markdown of its own', () => {
+    const assessment = assess(change(ramp, ['look.part', '# a [link](x)']), kit);
+    expect(
+      sheetMarkdown(change(ramp, ['look.part', '# a [link](x)']), makePlan(assessment), assessment),
+    ).toContain('\\# a \\[link\\](x)');
+  });
+});
+
+describe('what could hurt is never assumed away', () => {
+  test('each stop-work yes stops the plan and says who decides', () => {
+    for (const { id, question } of STOP_WORK_QUESTIONS.filter(({ question: q }) => q.kind === 'refuse')) {
+      const plan = planOf(change(ramp, [`look.stopWork.${id}`, 'yes']));
+      expect(plan).toMatchObject({ verdict: 'stopped', steps: [], totals: null });
+      expect(plan.halts.map(({ decides }) => decides)).toContain(question.decides);
+    }
+  });
+
+  test('each question left unanswered makes it a draft', () => {
+    for (const { id } of STOP_WORK_QUESTIONS) {
+      const plan = planOf(change(ramp, [`look.stopWork.${id}`, undefined]));
+      expect(plan.verdict).toBe('draft');
+    }
+  });
+
+  test('a condition that cannot be met stops it; one promised is a hold point', () => {
+    expect(planOf(change(ramp, ['look.stopWork.dry', 'cannot-meet'])).verdict).toBe('stopped');
+    expect(planOf(ramp).steps[0]?.holds.join()).toMatch(/footing dry/);
+  });
+
+  test('a drag point is planned, with the failure path asked', () => {
+    const plan = planOf(change(ramp, ['look.stopWork.drag-point', 'yes']));
+    expect(plan.verdict).toBe('ready');
+    expect(plan.steps[0]?.cautions.join()).toMatch(/where it flies if it breaks/);
+  });
+
+  test('an unknown metal is a draft, planned with the careful rods and never as mild steel', () => {
+    const unknownMetal = change(ramp, ['metal.sideA.family', null]);
+    expect(planOf(unknownMetal).verdict).toBe('draft');
+    expect(roomOf(unknownMetal, 'metal')).toMatchObject({ state: 'unknown', hurts: true });
+    expect(assess(unknownMetal, kit).situation.wants.rods).not.toContain('E6013');
+    expect(roomOf(unknownMetal, 'preheat')).toMatchObject({ state: 'unknown', hurts: true });
+  });
+
+  test('an unknown coating is a draft; cadmium stops it', () => {
+    expect(planOf(change(ramp, ['metal.sideA.coating', null])).verdict).toBe('draft');
+    expect(planOf(change(ramp, ['metal.sideA.coating', 'cadmium'])).verdict).toBe('stopped');
+  });
+
+  test('families never to be arc welded stop the plan with another way', () => {
+    for (const family of ['magnesium', 'titanium', 'white-iron', 'beryllium-copper', 'leaded-brass']) {
+      const plan = planOf(change(ramp, ['metal.sideA.family', family]));
+      expect(plan.verdict).toBe('stopped');
+      expect(plan.halts[0]?.instead).not.toBe('');
+    }
+  });
+
+  test('aluminium to steel has no rod, and says to join it another way', () => {
+    const mixed = change(
+      ramp,
+      ['metal.sideB.family', 'al-6xxx'],
+      ['metal.sideB.coating', 'none'],
+      ['metal.sameBothSides', false],
+    );
+    expect(roomOf(mixed, 'filler')).toMatchObject({ state: 'none', shape: 'yes-no' });
+    expect(planOf(mixed).verdict).not.toBe('ready');
+  });
+
+  test('a metal with a heat rule prints it as a hold point with its grade, and preheat reads unknown', () => {
+    for (const family of ['medium-carbon-steel', 'gray-iron', 'manganese-steel']) {
+      const plan = planOf(change(ramp, ['metal.sideA.family', family]));
+      const heat = plan.steps.find(({ title }) => /Preheat/.test(title));
+      expect(heat?.holds.join()).toMatch(/from memory, unchecked|common practice/);
+      expect(roomOf(change(ramp, ['metal.sideA.family', family]), 'preheat').state).toBe('unknown');
+    }
+    expect(assess(ramp, kit).rooms.some(({ id }) => id === 'preheat')).toBe(false);
+  });
+});
+
+describe('rooms answer to what they ought to', () => {
+  test('burn-through: a thin side bisected at 48 A holes; leaning or dropping opens it', () => {
+    expect(roomOf(cowl, 'burn-through').state).toBe('none');
+    const leaned = roomOf(change(cowl, ['rod.aim', 'flick']), 'burn-through');
+    expect(leaned.left?.nominal ?? 0).toBeGreaterThan(roomOf(cowl, 'burn-through').left?.nominal ?? 0);
+  });
+
+  test('pole: DC-only rod on an AC machine is closed; 6011 negative is a departure on sheet only', () => {
+    const ac = change(ramp, ['power.machineId', 'transformer-180'], ['rod.rodClass', 'E6010']);
+    expect(roomOf(ac, 'pole')).toMatchObject({ state: 'none', shape: 'yes-no' });
+    const negative = (mm: number) =>
+      change(ramp, ['rod.rodClass', 'E6011'], ['rod.pole', 'DCEN'], ['joint.thicknessA_mm', mm]);
+    expect(roomOf(negative(1.5), 'pole').state).toBe('tight');
+    expect(roomOf(negative(6), 'pole').state).toBe('none');
+  });
+
+  test('machine: amps over its range are closed, and there is no duty there', () => {
+    const over = change(ramp, ['rod.current_A', 200]);
+    expect(roomOf(over, 'machine-range').state).toBe('none');
+    expect(roomOf(over, 'duty')).toMatchObject({ state: 'none', gap: 'no output there' });
+  });
+
+  test('a longer weld needs more rods and more of the window, never less', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 50, max: 3000 }), fc.integer({ min: 0, max: 3000 }), (length, more) => {
+        const at = (mm: number) => change(ramp, ['joint.length_mm', mm]);
+        const duty = (mm: number) => roomOf(at(mm), 'duty').value?.nominal ?? 0;
+        const rods = (mm: number) => roomOf(at(mm), 'rods').value?.nominal ?? 0;
+        return duty(length + more) >= duty(length) - 1e-9 && rods(length + more) >= rods(length);
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  test('wind without a figure is guessed by place; neither is unknown', () => {
+    expect(roomOf(change(ramp, ['look.wind_m_s', null]), 'wind').value?.high).toBeGreaterThan(5);
+    expect(roomOf(change(ramp, ['look.wind_m_s', null], ['look.place', null]), 'wind').state).toBe('unknown');
+  });
+
+  test('blank sizes make rooms unknown and the plan says what it assumed', () => {
+    const blank = change(ramp, ['joint.gap_mm', null], ['joint.length_mm', null]);
+    expect(roomOf(blank, 'gap').state).toBe('unknown');
+    expect(roomOf(blank, 'rods').state).toBe('unknown');
+    expect(planOf(blank).assumed.join()).toMatch(/length blank.*Gap blank/s);
+  });
+
+  test('an entry that cannot be so is left out of the sums and named', () => {
+    const wrong = change(ramp, ['joint.leg_mm', 40]);
+    const plan = planOf(wrong);
+    expect(plan.verdict).toBe('draft');
+    expect(plan.problems[0]).toMatch(/^Leg: /);
+    expect(assess(wrong, kit).situation.joint.legBy).toBe('rule');
+  });
+
+  test('an empty kit and a blank job still give rooms, all unknown or closed, and no plan to weld from', () => {
+    const empty: Kit = { machines: [], supplies: [], tins: [] };
+    const blank = change(ramp, ['joint.kind', null], ['joint.thicknessA_mm', null], ['look.stopWork', {}]);
+    const plan = planOf(blank, empty);
+    expect(plan.verdict).toBe('draft');
+    expect(plan.totals).toBeNull();
+  });
+
+  test('words follow the unit system, numbers do not', () => {
+    const inch = assess(ramp, kit, 'inch').rooms;
+    const metric = assess(ramp, kit, 'metric').rooms;
+    expect(inch.map(({ id, state }) => id + state)).toEqual(metric.map(({ id, state }) => id + state));
+    expect(JSON.stringify(inch.find(({ id }) => id === 'gap'))).not.toMatch(/ mm/);
+  });
+});
+
+describe('levers', () => {
+  const assessment = assess(cowl, kit);
+  const levers = findLevers(cowl, kit, assessment);
+
+  test('each does what it says: making its change gives just that room', () => {
+    for (const lever of levers) {
+      const after = assess(applyEdits(cowl, lever.edits), kit).rooms;
+      for (const effect of lever.effects) {
+        expect(after.find(({ id }) => id === effect.roomId)?.state).toBe(effect.after);
+      }
+    }
+  });
+
+  test('the best come first for the tightest room, and what closes another stands behind what does not', () => {
+    const ranked = leversFor(assessment.tightest?.id ?? '', levers);
+    expect(ranked.length).toBeGreaterThan(2);
+    const gains = ranked
+      .filter(({ closes }) => closes.length === 0)
+      .map((lever) => effectOn(lever, 'burn-through')?.gainShare ?? 0);
+    expect(gains).toEqual([...gains].sort((a, b) => b - a));
+    const firstClosing = ranked.findIndex(({ closes }) => closes.length > 0);
+    if (firstClosing >= 0)
+      expect(ranked.slice(firstClosing).every(({ closes }) => closes.length > 0)).toBe(true);
+  });
+
+  test('a lever that closes a room says so', () => {
+    const hot = change(ramp, ['rod.current_A', 100]);
+    const weak: Kit = {
+      ...kit,
+      supplies: kit.supplies
+        .filter(({ id }) => id !== 'slip-16')
+        .concat(kit.supplies.filter(({ id }) => id === 'slip-16')),
+    };
+    const move = findLevers(hot, weak).find(({ id }) => id === 'supply-slip-16');
+    expect(move?.closes).toContain('Breaker');
+  });
+
+  test('undoing a lever gives the job back to the letter', () => {
+    for (const lever of levers) {
+      const back = lever.edits.map(({ path }) => ({
+        path,
+        value: path.split('.').reduce<unknown>((at, key) => (at as Record<string, unknown>)[key], cowl),
+      }));
+      expect(applyEdits(applyEdits(cowl, lever.edits), back)).toEqual(cowl);
+    }
+  });
+});
+
+describe('the registry and the headless runner', () => {
+  test('rooms have unique ids and fit the strip', () => {
+    expect(new Set(ASSESSORS.map(({ id }) => id)).size).toBe(ASSESSORS.length);
+    for (const { short } of ASSESSORS) expect(short.length).toBeLessThanOrEqual(10);
+  });
+
+  test('a demo file is answered; a wrong field is named with what was expected', () => {
+    const answer = assessJobFile(text('ramp-guard'));
+    expect(answer).toMatchObject({ ok: true, value: { plan: { verdict: 'ready' } } });
+    const broken = (edit: (data: { job: { joint: Record<string, unknown> }; version: number }) => void) => {
+      const data = JSON.parse(text('ramp-guard'));
+      edit(data);
+      const read = assessJobFile(JSON.stringify(data));
+      return read.ok ? 'accepted' : read.message;
+    };
+    expect(broken((d) => (d.job.joint.thicknessA_mm = -3))).toMatch(
+      /joint\.thicknessA_mm: Thickness, side A: must be more than zero/,
+    );
+    expect(broken((d) => (d.job.joint.length_mm = 'long'))).toMatch(/joint\.length_mm: .*number/);
+    expect(broken((d) => (d.job.joint.includedAngle_deg = 180))).toMatch(/Included angle: 180° is over 179°/);
+    expect(broken((d) => (d.job.joint.leg_mm = 40))).toMatch(
+      /joint\.leg_mm: Leg: 40 mm is over twice the thin side/,
+    );
+    expect(broken((d) => (d.version = 99))).toMatch(/version 99; this app reads up to 1/);
+    expect(assessJobFile('{"cut').ok).toBe(false);
+  });
+
+  test('the same file gives the same answer to the letter', () => {
+    expect(JSON.stringify(assessJobFile(text('vent-cowl')))).toBe(
+      JSON.stringify(assessJobFile(text('vent-cowl'))),
+    );
+  });
+});

@@ -1,0 +1,91 @@
+import fc from 'fast-check';
+import { exactly, type Range } from '../units/range';
+import { inside, stateOf, under, unknown, yesNo, type Room, type RoomBody } from './room';
+import { byTightness, tightestOf } from './tightest';
+
+const spoken = { now: '', gap: '', until: '', reasons: [] };
+const room = (id: string, body: RoomBody): Room => ({ id, title: id, short: id, stop: 'rod', ...body });
+const amount = (id: string, fraction: Range) =>
+  room(id, {
+    ...under('A', exactly(0), exactly(1), spoken),
+    fraction,
+    left: fraction,
+    state: stateOf(fraction),
+  });
+const ids = (rooms: readonly Room[]) => byTightness(rooms).map(({ id }) => id);
+
+describe('states come from the bad end', () => {
+  test.each([
+    [-0.01, 'none'],
+    [0, 'tight'],
+    [0.0999, 'tight'],
+    [0.1, 'snug'],
+    [0.2999, 'snug'],
+    [0.3, 'roomy'],
+    [NaN, 'none'],
+  ] as const)('%f is %s', (low, state) => expect(stateOf({ low, nominal: 0.5, high: 1 })).toBe(state));
+
+  test('a value under a limit leaves the difference, worst end against worst end', () => {
+    const body = under('A', { low: 50, nominal: 55, high: 60 }, { low: 58, nominal: 61, high: 66 }, spoken);
+    expect(body.left).toEqual({ low: -2, nominal: 6, high: 16 });
+    expect(body.state).toBe('none');
+  });
+
+  test('inside a window the nearer end counts, and the middle is whole', () => {
+    expect(
+      inside('A', exactly(75), { low: 50, high: 100 }, { ...spoken, lowWords: 'low' }).fraction?.nominal,
+    ).toBe(1);
+    expect(inside('A', exactly(55), { low: 50, high: 100 }, { ...spoken, lowWords: 'low' })).toMatchObject({
+      until: 'low',
+      left: exactly(5),
+    });
+    expect(inside('A', exactly(105), { low: 50, high: 100 }, { ...spoken, lowWords: 'low' }).state).toBe(
+      'none',
+    );
+  });
+
+  test('a number gone missing makes the room unknown, never NaN', () => {
+    expect(under('A', exactly(NaN), exactly(1), spoken)).toMatchObject({
+      state: 'unknown',
+      left: null,
+      fraction: null,
+    });
+  });
+});
+
+describe('the order', () => {
+  const closed = room('closed', yesNo('closed', spoken));
+  const departure = room('departure', yesNo('departure', spoken));
+  const hurts = room('hurts', unknown({ ...spoken, ask: '?' }, true));
+  const harmless = room('harmless', unknown({ ...spoken, ask: '?' }, false));
+  const none = amount('none', { low: -0.5, nominal: -0.4, high: -0.3 });
+  const tight = amount('tight', { low: 0.05, nominal: 0.08, high: 0.11 });
+  const snug = amount('snug', { low: 0.2, nominal: 0.25, high: 0.3 });
+  const roomy = amount('roomy', { low: 0.6, nominal: 0.7, high: 0.8 });
+
+  test('closed yes-or-no, passed, tight with what could hurt, snug, roomy, then harmless unknowns', () => {
+    const order = ids([roomy, harmless, snug, hurts, tight, departure, none, closed]);
+    expect(order.slice(0, 2)).toEqual(['closed', 'none']);
+    expect(new Set(order.slice(2, 5))).toEqual(new Set(['tight', 'departure', 'hurts']));
+    expect(order.slice(5)).toEqual(['snug', 'roomy', 'harmless']);
+  });
+
+  test('of two alike, the one nearer in its own doubt is tighter', () => {
+    const vague = amount('vague', { low: 0.31, nominal: 0.6, high: 0.9 });
+    const sure = amount('sure', { low: 0.5, nominal: 0.55, high: 0.6 });
+    expect(ids([sure, vague])).toEqual(['vague', 'sure']);
+  });
+
+  test('any order in gives the same tightest out, and nothing is lost', () => {
+    const all = [closed, departure, hurts, harmless, none, tight, snug, roomy];
+    fc.assert(
+      fc.property(fc.shuffledSubarray(all, { minLength: 1 }), (some) => {
+        const sorted = byTightness(some);
+        return (
+          sorted.length === some.length && tightestOf(some)?.id === byTightness([...some].reverse())[0]?.id
+        );
+      }),
+    );
+    expect(tightestOf([])).toBeNull();
+  });
+});

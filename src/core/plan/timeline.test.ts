@@ -1,0 +1,89 @@
+import fc from 'fast-check';
+import { planBeads } from '../rods/beads';
+import { buildTimeline, worstWindowArc_s, type Timeline, type TimelineEvent } from './timeline';
+
+/** A job of arcs and pauses, whole seconds. */
+const schedule = fc.array(
+  fc.record({ arc: fc.integer({ min: 1, max: 120 }), pause: fc.integer({ min: 0, max: 200 }) }),
+  { minLength: 1, maxLength: 25 },
+);
+
+function timelineOf(stretches: readonly { arc: number; pause: number }[]): Timeline {
+  const events: TimelineEvent[] = [];
+  let clock = 0;
+  let arc_s = 0;
+  for (const { arc, pause } of stretches) {
+    const shared = { pass: 1, rod: 1, position: null } as const;
+    events.push({ kind: 'arc', start_s: clock, duration_s: arc, current_A: 100, ...shared });
+    events.push({ kind: 'change', start_s: clock + arc, duration_s: pause, current_A: 0, ...shared });
+    clock += arc + pause;
+    arc_s += arc;
+  }
+  return { events, arc_s, elapsed_s: clock };
+}
+
+/** The same answer by counting seconds one by one. */
+function bruteForce_s(timeline: Timeline, window_s: number): number {
+  const burning = Array.from({ length: timeline.elapsed_s }, (_, second) =>
+    timeline.events.some(
+      ({ current_A, start_s, duration_s }) =>
+        current_A > 0 && second >= start_s && second < start_s + duration_s,
+    )
+      ? 1
+      : 0,
+  );
+  let worst = 0;
+  for (let start = 0; start < burning.length; start++) {
+    worst = Math.max(
+      worst,
+      burning.slice(start, start + window_s).reduce<number>((sum, one) => sum + one, 0),
+    );
+  }
+  return worst;
+}
+
+describe('the worst ten minutes', () => {
+  test('agrees with a second-by-second count over random schedules', () => {
+    fc.assert(
+      fc.property(schedule, fc.constantFrom(60, 300, 600), (stretches, window_s) => {
+        const timeline = timelineOf(stretches);
+        return Math.abs(worstWindowArc_s(timeline, window_s) - bruteForce_s(timeline, window_s)) < 1e-6;
+      }),
+      { numRuns: 150 },
+    );
+  });
+
+  test('is a window, not an average: a busy stretch counts whole', () => {
+    const timeline = timelineOf([
+      { arc: 100, pause: 10 },
+      { arc: 100, pause: 10 },
+      { arc: 100, pause: 3000 },
+    ]);
+    expect(worstWindowArc_s(timeline, 600)).toBe(300);
+  });
+});
+
+describe('the timeline of a job', () => {
+  const beads = planBeads('E7018', '1/8', 120, 20, 600);
+  const timeline = buildTimeline({ beads, length_mm: 600, current_A: 120, rest_s: 0, position: 'flat' });
+
+  test('runs without gaps or overlaps', () => {
+    timeline.events.forEach((event, n) => {
+      const before = timeline.events[n - 1];
+      expect(event.start_s).toBeCloseTo(before ? before.start_s + before.duration_s : 0, 9);
+    });
+    const last = timeline.events.at(-1);
+    expect((last?.start_s ?? 0) + (last?.duration_s ?? 0)).toBeCloseTo(timeline.elapsed_s, 9);
+  });
+
+  test('burns every rod it counts, and rests only where told', () => {
+    const rods = beads.passes.reduce((sum, pass) => sum + pass.rods, 0);
+    const arcs_s = timeline.events
+      .filter(({ kind }) => kind === 'arc')
+      .reduce((sum, { duration_s }) => sum + duration_s, 0);
+    expect(arcs_s).toBeCloseTo(rods * beads.arcPerRod_s, 6);
+    expect(timeline.events.some(({ kind }) => kind === 'rest')).toBe(false);
+    const rested = buildTimeline({ beads, length_mm: 600, current_A: 120, rest_s: 60, position: 'flat' });
+    expect(worstWindowArc_s(rested, 600)).toBeLessThan(worstWindowArc_s(timeline, 600) + 1e-9);
+  });
+});

@@ -1,0 +1,177 @@
+import fc from 'fast-check';
+import { ROD_CLASS_IDS, rodClass, type RodClassId } from '../data/rods';
+import type { Tin } from '../formats/kit';
+import { ampWindow, proposeAmps } from './amps';
+import { arcPerRod_s, depositPerRod_mm3, planBeads } from './beads';
+import { choosePole, chooseRod, usualSize, type RodQuestion } from './choose';
+
+const tin = (
+  rodClassId: RodClassId,
+  size: Tin['size'],
+  packet: [number, number] | null = null,
+  count = 20,
+): Tin => ({
+  id: `${rodClassId}-${size}`,
+  rodClass: rodClassId,
+  size,
+  count,
+  low_A: packet?.[0] ?? null,
+  high_A: packet?.[1] ?? null,
+  note: '',
+  typed: {},
+});
+
+describe('beads and burn-off (common practice)', () => {
+  test('a 1/8 7018 at 130 A burns in 65 to 75 s', () => {
+    expect(arcPerRod_s('E7018', '1/8', 130)).toBeGreaterThan(65);
+    expect(arcPerRod_s('E7018', '1/8', 130)).toBeLessThan(75);
+  });
+
+  test('a 5/32 7014 at 200 A runs 250 to 300 mm of a 15 mm2 bead', () => {
+    const run_mm = depositPerRod_mm3('E7014', '5/32') / 15;
+    expect(run_mm).toBeGreaterThan(250);
+    expect(run_mm).toBeLessThan(300);
+  });
+
+  test('a 1/8 309L-16 lap just reaches 200 mm on one rod, at a fillet of 5 mm leg', () => {
+    expect(depositPerRod_mm3('E309L-16', '1/8') / 12.5).toBeCloseTo(200, -1);
+  });
+
+  test('aluminium: half a rod is gone in seconds', () => {
+    expect(arcPerRod_s('E4043', '1/8', 110) / 2).toBeLessThan(15);
+  });
+
+  test('passes fill what is asked, and rods needed never fall when the weld grows', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 2, max: 200, noNaN: true }),
+        fc.double({ min: 0, max: 50, noNaN: true }),
+        (area, more) => {
+          const rods = (a: number) =>
+            planBeads('E7018', '1/8', 120, a, 300).passes.reduce((sum, pass) => sum + pass.rods, 0);
+          const plan = planBeads('E7018', '1/8', 120, area, 300);
+          const filled = plan.passes.reduce((sum, pass) => sum + pass.area_mm2, 0);
+          return filled >= area - 1e-6 && rods(area + more) >= rods(area) - 1e-6;
+        },
+      ),
+    );
+  });
+});
+
+const question = (change: Partial<RodQuestion> = {}): RodQuestion => ({
+  tins: [tin('E6013', '5/64'), tin('E6011', '3/32'), tin('E7018', '3/32'), tin('E7018', '1/8')],
+  wanted: ['E7018', 'E6013', 'E6011'],
+  poles: ['DCEP', 'DCEN'],
+  thin_mm: 6,
+  position: 'flat',
+  surface: 'bright',
+  maxMachine_A: 160,
+  fixedClass: null,
+  fixedSize: null,
+  ...change,
+});
+
+describe('choosing a rod', () => {
+  test('low hydrogen on clean plate, rutile on sheet, fast-freeze on rust (common practice)', () => {
+    expect(chooseRod(question())).toMatchObject({ rodClass: 'E7018', size: '1/8' });
+    expect(chooseRod(question({ thin_mm: 2 }))).toMatchObject({ rodClass: 'E6013', size: '5/64' });
+    expect(chooseRod(question({ surface: 'rust' }))).toMatchObject({ rodClass: 'E6011' });
+  });
+
+  test('from the tins first; nothing fitting there is named as worth buying', () => {
+    expect(chooseRod(question({ tins: [] }))).toMatchObject({
+      tin: null,
+      why: expect.stringMatching(/worth buying/),
+    });
+    expect(chooseRod(question({ tins: [tin('E7018', '1/8', null, 0)] }))?.tin).toBeNull();
+    expect(chooseRod(question({ wanted: [] }))).toBeNull();
+  });
+
+  test('what the welder fixed is obeyed', () => {
+    expect(chooseRod(question({ fixedClass: 'E6011' }))).toMatchObject({ rodClass: 'E6011' });
+    expect(chooseRod(question({ fixedSize: '3/32', fixedClass: 'E7018' }))).toMatchObject({ size: '3/32' });
+  });
+
+  test('an AC-only machine is never given a DC-only rod, nor overhead work a flat rod', () => {
+    const wanted: RodClassId[] = [...ROD_CLASS_IDS];
+    const ac = chooseRod(
+      question({ tins: [tin('E6010', '1/8'), tin('E7018', '1/8')], wanted, poles: ['AC'] }),
+    );
+    expect(rodClass(ac?.rodClass ?? 'E6010').poles).toContain('AC');
+    expect(
+      chooseRod(question({ tins: [tin('E7024', '1/8')], wanted: ['E7024', 'E7018'], position: 'overhead' }))
+        ?.rodClass,
+    ).not.toBe('E7024');
+  });
+
+  test('sizes follow thickness; overhead stays at 1/8 or less (common practice)', () => {
+    expect(usualSize(1.5, 'flat')).toBe('1/16');
+    expect(usualSize(6, 'flat')).toBe('1/8');
+    expect(usualSize(25, 'flat')).toBe('5/32');
+    expect(usualSize(25, 'overhead')).toBe('1/8');
+  });
+
+  test('rutile on sheet runs electrode negative, 7018 positive (common practice)', () => {
+    expect(choosePole('E6013', ['DCEP', 'DCEN'], 1.5).pole).toBe('DCEN');
+    expect(choosePole('E6013', ['DCEP', 'DCEN'], 4).pole).toBe('DCEP');
+    expect(choosePole('E7018', ['DCEP', 'DCEN'], 1.5).pole).toBe('DCEP');
+    expect(choosePole('E7018', ['AC'], 6).pole).toBe('AC');
+  });
+});
+
+describe('amps', () => {
+  const ask = (change: object = {}) =>
+    proposeAmps({
+      window: { low_A: 75, high_A: 125, by: 'table', source: { name: 'test', grade: 'practice' } },
+      size: '1/8',
+      thin_mm: 6,
+      thick_mm: 6,
+      position: 'flat',
+      aim: 'bisect',
+      holesAt_A: null,
+      machineMin_A: 10,
+      machineMax_A: 160,
+      ...change,
+    });
+
+  test('the packet wins over the table, where both its ends are given', () => {
+    expect(ampWindow('E7018', '1/8', tin('E7018', '1/8', [90, 140]))).toMatchObject({
+      low_A: 90,
+      high_A: 140,
+      by: 'packet',
+    });
+    expect(ampWindow('E7018', '1/8', { ...tin('E7018', '1/8'), low_A: 90 })).toMatchObject({
+      low_A: 115,
+      by: 'table',
+    });
+    expect(ampWindow('E6010', '1/16', null)).toBeNull();
+  });
+
+  test('vertical runs 10 to 15 % under flat (common practice)', () => {
+    const share = ask({ position: 'vertical' }) / ask();
+    expect(share).toBeGreaterThan(0.84);
+    expect(share).toBeLessThan(0.93);
+  });
+
+  test('never outside the rod, the machine, or over what holes the thin side', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.5, max: 40, noNaN: true }),
+        fc.integer({ min: 60, max: 200 }),
+        fc.constantFrom('flat', 'vertical', 'overhead', null),
+        (thin_mm, machineMax_A, position) => {
+          const amps = ask({ thin_mm, machineMax_A, position });
+          return amps <= Math.max(machineMax_A, 10) && amps >= Math.min(75, machineMax_A) && amps <= 125;
+        },
+      ),
+    );
+    expect(ask({ holesAt_A: 95 })).toBeLessThan(ask());
+  });
+
+  test('more metal is never given fewer amps', () => {
+    const mm = fc.double({ min: 0.5, max: 30, noNaN: true });
+    fc.assert(
+      fc.property(mm, mm, (a, b) => ask({ thin_mm: Math.min(a, b) }) <= ask({ thin_mm: Math.max(a, b) })),
+    );
+  });
+});
