@@ -15,6 +15,8 @@ module.exports = defineConfig([
       '@typescript-eslint/no-redeclare': 'off',
       '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_' }],
       'react/no-unescaped-entities': 'off',
+      'import/no-named-as-default-member': 'off',
+      'import/no-named-as-default': 'off',
     },
   },
   {

@@ -5,7 +5,16 @@ import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
 const root = fileURLToPath(new URL('..', import.meta.url));
-const SOURCES = ['app', 'src', 'public', 'app.json', 'metro.config.js', 'package-lock.json', 'tsconfig.json', 'scripts/sw.mjs'];
+const SOURCES = [
+  'app',
+  'src',
+  'public',
+  'app.json',
+  'metro.config.js',
+  'package-lock.json',
+  'tsconfig.json',
+  'scripts/sw.mjs',
+];
 const STAMP = join(root, 'dist', 'index.html');
 
 /** Newest modification under a path, ms. */

@@ -41,7 +41,10 @@ export function makeServer(dist: string): Express {
     express.static(dist, {
       index: false,
       setHeaders: (response, path) =>
-        response.setHeader('Cache-Control', HASHED.test(path) ? 'public, max-age=31536000, immutable' : 'no-cache'),
+        response.setHeader(
+          'Cache-Control',
+          HASHED.test(path) ? 'public, max-age=31536000, immutable' : 'no-cache',
+        ),
     }),
   );
   // Any other page address is a place inside the app; a missing file stays missing.

@@ -16,7 +16,10 @@ server.headersTimeout = 10_000;
 server.requestTimeout = 30_000;
 
 server.on('error', (error: NodeJS.ErrnoException) => {
-  const words = error.code === 'EADDRINUSE' ? `Port ${port} is taken. Stop what uses it, or set PORT to another.` : error.message;
+  const words =
+    error.code === 'EADDRINUSE'
+      ? `Port ${port} is taken. Stop what uses it, or set PORT to another.`
+      : error.message;
   process.stderr.write(`${words}\n`);
   process.exit(1);
 });

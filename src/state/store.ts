@@ -18,6 +18,7 @@ import {
   writeRecord,
   type HistoryEntry,
 } from './record';
+import { readJournal, writeJournal, type JournalPage } from './journal';
 import { deviceStorage, withLock, type KeyValueStorage } from './storage';
 
 /** Something said once across the bottom, with an act to undo where there is one. */
@@ -71,6 +72,7 @@ export async function boot(from: KeyValueStorage = deviceStorage): Promise<void>
   const damaged: Damaged[] = [];
   const jobs: Record<string, JobRecord> = {};
   try {
+    for (const page of await readJournal(storage)) await settle(page, null, null);
     const keys = await storage.getAllKeys();
     const first = !keys.includes(KIT_KEY);
     const kit = await readOr(KIT_KEY, KitRecord, { kit: first ? DEMO_KIT : EMPTY_KIT, history: [] }, damaged);
@@ -153,28 +155,60 @@ function remember(
 }
 
 /**
- * Edits a job: shown at once, saved at once. Saving lays the edits on what is stored now, so two tabs editing different
- * fields both keep theirs; on the same field the newer shows, the older stays in the history, and that is said.
+ * Edits a job: shown at once, saved at once. Before anything else the edit goes into the journal, so that a phone dying in the
+ * middle loses nothing. Saving lays the edit on what is stored now, so two tabs editing different fields both keep theirs; on
+ * the same field the newer shows, the older stays in the history, and that is said.
  */
 export function editJob(id: string, edits: readonly Edit[], title: string): Promise<void> {
   const shown = get().jobs[id];
   if (!shown || edits.length === 0) return Promise.resolve();
   const entry: HistoryEntry = { at: now(), title, changes: changesOf(shown.job, edits) };
-  const put = (record: JobRecord) => set(({ jobs }) => ({ jobs: { ...jobs, [id]: record } }));
-  put({ ...shown, job: applyEdits(shown.job, edits), history: remember(shown.history, entry) });
-  return saving(() =>
-    withLock(jobKey(id), async () => {
-      const stored = await readRecord(storage, jobKey(id), JobRecord);
-      const base = stored.kind === 'ok' ? stored.data : shown;
-      const overruled = entry.changes.filter(({ path, before }) => !same(readPath(base.job, path), before));
-      const merged: HistoryEntry = { ...entry, changes: changesOf(base.job, edits) };
-      const record = { ...base, job: applyEdits(base.job, edits), history: remember(base.history, merged) };
-      await writeRecord(storage, jobKey(id), record);
-      if (stored.kind === 'ok' && overruled.length > 0) {
-        say('Another window changed the same entry. Yours shows; theirs is in the history.');
-      }
-    }),
-  );
+  set(({ jobs }) => ({
+    jobs: {
+      ...jobs,
+      [id]: { ...shown, job: applyEdits(shown.job, edits), history: remember(shown.history, entry) },
+    },
+  }));
+  return saving(async () => {
+    const waiting = [...unsaved.splice(0), { jobId: id, at: entry.at, title, edits: [...edits] }];
+    const written = await Promise.allSettled(waiting.map((page) => writeJournal(storage, page)));
+    unsaved.unshift(...waiting.filter((_, n) => written[n]?.status === 'rejected'));
+    let overruled = false;
+    for (const page of written) {
+      if (page.status === 'fulfilled')
+        overruled = await settle(page.value, shown, page === written.at(-1) ? entry : null);
+    }
+    if (overruled) say('Another window changed the same entry. Yours shows; theirs is in the history.');
+    const refused = written.find((page) => page.status === 'rejected');
+    if (refused?.status === 'rejected') throw refused.reason;
+  });
+}
+
+/** Edits that the storage would not take: tried again, in their order, with the next. */
+const unsaved: JournalPage['entry'][] = [];
+
+/**
+ * Lays a page of the journal on the stored job and strikes the page out. Nothing happens where another tab has done so already.
+ * @returns whether somebody else had changed one of its fields since `entry` was made
+ */
+function settle(
+  page: JournalPage,
+  otherwise: JobRecord | null,
+  entry: HistoryEntry | null,
+): Promise<boolean> {
+  const { jobId, at, title, edits } = page.entry;
+  return withLock(jobKey(jobId), async () => {
+    if ((await storage.getItem(page.key)) === null) return false;
+    const stored = await readRecord(storage, jobKey(jobId), JobRecord);
+    const base = stored.kind === 'ok' ? stored.data : otherwise;
+    if (base) {
+      const history = remember(base.history, { at, title, changes: changesOf(base.job, edits) });
+      await writeRecord(storage, jobKey(jobId), { ...base, job: applyEdits(base.job, edits), history });
+    }
+    await storage.removeItem(page.key);
+    if (!base || !entry || stored.kind !== 'ok') return false;
+    return entry.changes.some(({ path, before }) => !same(readPath(base.job, path), before));
+  });
 }
 
 const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
@@ -190,9 +224,7 @@ export function undoJob(id: string): void {
 
 async function putJob(record: JobRecord): Promise<void> {
   set(({ jobs }) => ({ jobs: { ...jobs, [record.job.id]: record } }));
-  await saving(() =>
-    withLock(jobKey(record.job.id), () => writeRecord(storage, jobKey(record.job.id), record)),
-  );
+  await saving(() => writeRecord(storage, jobKey(record.job.id), record));
 }
 
 /** A new blank job; answers its id. */
@@ -268,7 +300,7 @@ export function editKit(kit: Kit, title: string): Promise<void> {
     history: remember(history, { at: now(), title, changes }, KIT_HISTORY_LENGTH),
   };
   set({ kit: record });
-  return saving(() => withLock(KIT_KEY, () => writeRecord(storage, KIT_KEY, record)));
+  return saving(() => writeRecord(storage, KIT_KEY, record));
 }
 
 export function changeSettings(change: Partial<Settings>): void {

@@ -38,8 +38,12 @@ export interface Session {
   text(id: string): Promise<string>;
   /** Waits until a test id's text satisfies a test. */
   says(id: string, test: RegExp): Promise<string>;
+  /** Waits until the work in the middle of the page satisfies a test. */
+  saysMain(test: RegExp): Promise<void>;
   /** Waits for a downloaded file and answers its name. */
   downloaded(ending: string): Promise<string>;
+  /** Presses what asks for a file, and hands it this one. */
+  giveFile(id: string, path: string): Promise<void>;
   shot(path: string): Promise<void>;
   taps(): number;
   resetTaps(): void;
@@ -133,6 +137,18 @@ export async function openBrowser({
         });
       return last;
     },
+    saysMain: async (test) => {
+      await driver.wait(
+        async () =>
+          test.test(
+            await driver.executeScript<string>(
+              'return document.querySelector("[role=main]")?.innerText ?? ""',
+            ),
+          ),
+        WAIT_ms,
+        `the page does not say ${test}`,
+      );
+    },
     downloaded: async (ending) => {
       await driver.wait(
         () => readdirSync(downloads).some((name) => name.endsWith(ending)),
@@ -140,6 +156,12 @@ export async function openBrowser({
         `no download ends in ${ending}`,
       );
       return join(downloads, readdirSync(downloads).find((name) => name.endsWith(ending)) ?? '');
+    },
+    giveFile: async (id, path) => {
+      await driver.sendAndGetDevToolsCommand('Page.setInterceptFileChooserDialog', { enabled: true });
+      await session.tap(id);
+      const input = await driver.wait(until.elementLocated(By.css('input[type=file]')), WAIT_ms);
+      await input.sendKeys(path);
     },
     shot: async (path) => writeFileSync(path, await driver.takeScreenshot(), 'base64'),
     taps: () => taps,

@@ -1,5 +1,5 @@
 import { router } from 'expo-router';
-import { useState, type ReactNode } from 'react';
+import { useMemo, useState, type ReactNode } from 'react';
 import { Modal, Pressable, ScrollView, View } from 'react-native';
 import { leversFor } from '@core/plan/levers/levers';
 import type { StopId } from '@core/plan/room';
@@ -13,6 +13,7 @@ import { usePalette, useWide } from '@/ui/theme/theme';
 import { SPACE } from '@/ui/theme/tokens';
 import { TightestBar } from '@/ui/TightestBar';
 import { Words } from '@/ui/Words';
+import { useKeys } from './useKeys';
 
 export const STOPS: readonly { id: StopId; name: string; key: string }[] = [
   { id: 'look', name: 'Look', key: 'L' },
@@ -44,6 +45,7 @@ export function JobFrame({ id, stop, children }: Props) {
   const { rooms, tightest } = open.assessment;
   return (
     <View style={{ flex: 1, backgroundColor: palette.ground }}>
+      <Shortcuts open={open} />
       <TitleBar open={open} stop={stop} />
       {tightest && (
         <TightestBar room={tightest} system={open.system} onPress={() => openRoom(id, tightest.id)} />
@@ -126,6 +128,57 @@ function TitleBar({ open, stop }: { open: OpenJob; stop: StopId | null }) {
         </Words>
       )}
     </View>
+  );
+}
+
+/** Keys for the stops and the commonest acts, and the list of them under "?". */
+function Shortcuts({ open }: { open: OpenJob }) {
+  const palette = usePalette();
+  const [listed, setListed] = useState(false);
+  const { id } = open.job;
+  const { tightest } = open.assessment;
+  const acts = useMemo(
+    () => [
+      ...STOPS.map((s) => ({ key: s.key, words: s.name, act: () => openStop(id, s.id) })),
+      { key: 'T', words: 'Open the tightest room', act: () => tightest && openRoom(id, tightest.id) },
+      { key: 'Z', words: 'Undo the last change', act: () => undoLast(open) },
+      { key: 'A', words: 'All jobs', act: () => router.replace('/') },
+      { key: '?', words: 'These keys', act: () => setListed((was) => !was) },
+    ],
+    [id, open, tightest],
+  );
+  const keys = useMemo(
+    () => ({
+      ...Object.fromEntries(acts.map(({ key, act }) => [key.toLowerCase(), act])),
+      Escape: () => setListed(false),
+    }),
+    [acts],
+  );
+  useKeys(keys);
+  if (!listed) return null;
+  return (
+    <Modal visible transparent animationType="none" onRequestClose={() => setListed(false)}>
+      <Pressable
+        aria-label="Close"
+        style={{ flex: 1, justifyContent: 'center', alignItems: 'center', backgroundColor: '#000A' }}
+        onPress={() => setListed(false)}
+      >
+        <View
+          testID="keys"
+          style={{ backgroundColor: palette.surface, padding: SPACE.xl, gap: SPACE.s, minWidth: 320 }}
+        >
+          <Words as="title">Keys</Words>
+          {acts.map(({ key, words }) => (
+            <View key={key} style={{ flexDirection: 'row', gap: SPACE.l }}>
+              <Words as="head" style={{ width: 28 }}>
+                {key}
+              </Words>
+              <Words>{words}</Words>
+            </View>
+          ))}
+        </View>
+      </Pressable>
+    </Modal>
   );
 }
 

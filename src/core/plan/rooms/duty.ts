@@ -3,7 +3,7 @@ import { DUTY_PERIOD_s, permittedDuty, type RatedPoint } from '../../power/duty'
 import type { Machine } from '../../formats/kit';
 import { exactly, mapRange } from '../../units/range';
 import { trimmed } from '../../units/format';
-import { under, unknown, yesNo } from '../room';
+import { under, unknown } from '../room';
 import { worstWindowArc_s } from '../timeline';
 import type { Assessor } from './assessor';
 import { dialledAmps } from './rodAmps';
@@ -37,19 +37,8 @@ export const duty: Assessor = {
         false,
       );
     }
-    if (machine.value.max_A !== null && current_A.value > machine.value.max_A) {
-      return yesNo('closed', {
-        now: `${current_A.value} A`,
-        gap: 'no output there',
-        until: `${machine.value.max_A} A`,
-        reasons: [
-          {
-            words: 'Above the largest current on the plate there is no output, not a shorter duty.',
-            source: IEC_60974_1,
-          },
-        ],
-      });
-    }
+    // Above its largest current a machine gives nothing at all: the machine's range says so, not a duty.
+    if (machine.value.max_A !== null && current_A.value > machine.value.max_A) return null;
     const worst_min = worstWindowArc_s(timeline, DUTY_PERIOD_s) / 60;
     const allowed_min = mapRange(amps, (a) => (permittedDuty(points, a) ?? 0) * 10);
     const pct = Math.round(allowed_min.nominal * 10);

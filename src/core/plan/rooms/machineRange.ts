@@ -1,4 +1,4 @@
-import { CHOSEN } from '../../data/sources';
+import { CHOSEN, IEC_60974_1 } from '../../data/sources';
 import { inside, unknown } from '../room';
 import type { Assessor } from './assessor';
 import { dialledAmps } from './rodAmps';
@@ -48,7 +48,13 @@ export const machineRange: Assessor = {
         past: 'outside the machine’s range',
         until: `gives up to ${max_A} A`,
         lowWords: `gives no less than ${min_A} A`,
-        reasons: [{ words: `${name}: ${min_A} to ${max_A} A on the nameplate.`, source: CHOSEN }],
+        reasons: [
+          { words: `${name}: ${min_A} to ${max_A} A on the nameplate.`, source: CHOSEN },
+          {
+            words: 'Above its largest current a machine gives no output, not a shorter duty.',
+            source: IEC_60974_1,
+          },
+        ],
       },
     );
   },

@@ -1,0 +1,52 @@
+/** `npm run screens`: pictures of the main views, from the demo data, into docs/screenshots. */
+import { mkdirSync } from 'node:fs';
+import { join } from 'node:path';
+import { openBrowser, serve, type Session } from '../tests/e2e/browser';
+
+const FOLDER = join(__dirname, '..', 'docs', 'screenshots');
+
+interface View {
+  name: string;
+  path: string;
+  wide?: boolean;
+  theme?: 'dark';
+}
+
+const VIEWS: readonly View[] = [
+  { name: 'jobs', path: '/' },
+  { name: 'look', path: '/job/ramp-guard/look' },
+  { name: 'metal', path: '/job/galley-tray/metal' },
+  { name: 'joint', path: '/job/vent-cowl/joint' },
+  { name: 'power', path: '/job/pier-ladder/power' },
+  { name: 'rod', path: '/job/vent-cowl/rod' },
+  { name: 'room', path: '/job/vent-cowl/room/burn-through' },
+  { name: 'sheet', path: '/job/ramp-guard/sheet' },
+  { name: 'sheet-stopped', path: '/job/bilge-drum/sheet' },
+  { name: 'kit', path: '/kit' },
+  { name: 'wide-joint', path: '/job/vent-cowl/joint', wide: true },
+  { name: 'dark-rod', path: '/job/vent-cowl/rod', theme: 'dark' },
+];
+
+async function take(session: Session, url: string, view: View): Promise<void> {
+  await session.driver.get(url);
+  await session.tap(`theme-${view.theme ?? 'daylight'}`);
+  await session.driver.get(`${url}${view.path}`);
+  await session.driver.sleep(1000);
+  await session.shot(join(FOLDER, `${view.name}.png`));
+}
+
+async function main(): Promise<void> {
+  mkdirSync(FOLDER, { recursive: true });
+  const app = await serve();
+  for (const wide of [false, true]) {
+    const session = await openBrowser({ wide });
+    try {
+      for (const view of VIEWS.filter((v) => (v.wide ?? false) === wide)) await take(session, app.url, view);
+    } finally {
+      await session.quit();
+    }
+  }
+  await app.stop();
+}
+
+void main();

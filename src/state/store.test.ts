@@ -1,0 +1,263 @@
+import fc from 'fast-check';
+import type * as StoreModule from './store';
+import { JobRecord, jobKey, KIT_KEY } from './record';
+import type { KeyValueStorage } from './storage';
+
+type Store = typeof StoreModule;
+
+/** A storage in memory that can be full, and that lets other work in between, as a real one may. */
+class MemoryStorage implements KeyValueStorage {
+  readonly held = new Map<string, string>();
+  full = false;
+  /** Calls left before the power goes; later ones never answer. */
+  powerFor = Infinity;
+
+  private async step() {
+    if (this.powerFor-- <= 0) await new Promise(() => undefined);
+  }
+  async getItem(key: string) {
+    await this.step();
+    await Promise.resolve();
+    return this.held.get(key) ?? null;
+  }
+  // Takes the value before it returns, as the web's storage does.
+  setItem(key: string, value: string) {
+    if (this.powerFor-- <= 0) return new Promise<void>(() => undefined);
+    if (this.full)
+      return Promise.reject(new DOMException('the quota has been exceeded', 'QuotaExceededError'));
+    this.held.set(key, value);
+    return Promise.resolve();
+  }
+  async removeItem(key: string) {
+    await this.step();
+    this.held.delete(key);
+  }
+  async getAllKeys() {
+    await this.step();
+    return [...this.held.keys()];
+  }
+}
+
+/** The browser's locks: one queue a name, shared by every tab. */
+function sharedLocks() {
+  const chains = new Map<string, Promise<unknown>>();
+  return {
+    request: (name: string, work: () => Promise<unknown>) => {
+      const run = (chains.get(name) ?? Promise.resolve()).then(work, work);
+      chains.set(
+        name,
+        run.catch(() => undefined),
+      );
+      return run;
+    },
+  };
+}
+
+/** One tab: its own copy of the stores over a shared storage. */
+async function openTab(storage: KeyValueStorage): Promise<Store> {
+  let store: Store | undefined;
+  jest.isolateModules(() => {
+    store = jest.requireActual<Store>('./store');
+  });
+  if (!store) throw new Error('no store');
+  await store.boot(storage);
+  return store;
+}
+
+const jobIn = (storage: MemoryStorage, id: string) =>
+  JobRecord.parse(JSON.parse(storage.held.get(jobKey(id)) ?? 'null').data);
+const ID = 'ramp-guard';
+
+beforeEach(() => {
+  Object.defineProperty(navigator, 'locks', { value: sharedLocks(), configurable: true });
+});
+
+describe('first visit and after', () => {
+  test('opens with the demo yard, and never brings it back once jobs are gone', async () => {
+    const storage = new MemoryStorage();
+    const tab = await openTab(storage);
+    expect(Object.keys(tab.useApp.getState().jobs).length).toBeGreaterThanOrEqual(6);
+    storage.held.forEach((_, key) => key.includes('/job/') && storage.held.delete(key));
+    expect(Object.keys((await openTab(storage)).useApp.getState().jobs)).toHaveLength(0);
+  });
+
+  test('an edit is there after a restart, with its history', async () => {
+    const storage = new MemoryStorage();
+    const tab = await openTab(storage);
+    await tab.editJob(ID, [{ path: 'joint.gap_mm', value: 2 }], 'Gap');
+    const again = (await openTab(storage)).useApp.getState().jobs[ID];
+    expect(again?.job.joint.gap_mm).toBe(2);
+    expect(again?.history).toMatchObject([
+      { title: 'Gap', changes: [{ path: 'joint.gap_mm', before: 1, after: 2 }] },
+    ]);
+  });
+});
+
+describe('undo', () => {
+  test('takes the last act back, and keystrokes of one entry are one act', async () => {
+    const storage = new MemoryStorage();
+    const tab = await openTab(storage);
+    const before = tab.useApp.getState().jobs[ID]?.job;
+    for (const text of ['1', '12', '12 m'])
+      await tab.editJob(ID, [{ path: 'typed.joint.gap_mm', value: text }], 'Gap');
+    expect(tab.useApp.getState().jobs[ID]?.history).toHaveLength(1);
+    tab.undoJob(ID);
+    expect(tab.useApp.getState().jobs[ID]?.job).toEqual(before);
+  });
+
+  test('a deleted job comes back whole', async () => {
+    const tab = await openTab(new MemoryStorage());
+    const before = tab.useApp.getState().jobs[ID];
+    tab.deleteJob(ID);
+    expect(tab.useApp.getState().jobs[ID]?.deletedAt).not.toBeNull();
+    tab.useApp.getState().notice?.undo?.();
+    expect(tab.useApp.getState().jobs[ID]).toEqual(before);
+  });
+});
+
+describe('two tabs', () => {
+  test('edits to different fields both stay, however they interleave', async () => {
+    const storage = new MemoryStorage();
+    const [one, two] = [await openTab(storage), await openTab(storage)];
+    await Promise.all([
+      one.editJob(ID, [{ path: 'joint.gap_mm', value: 2 }], 'Gap'),
+      two.editJob(ID, [{ path: 'joint.length_mm', value: 500 }], 'Length'),
+      one.editJob(ID, [{ path: 'rod.current_A', value: 99 }], 'Amps'),
+      two.editJob(ID, [{ path: 'look.position', value: 'flat' }], 'Position'),
+    ]);
+    expect(jobIn(storage, ID).job).toMatchObject({
+      joint: { gap_mm: 2, length_mm: 500 },
+      rod: { current_A: 99 },
+      look: { position: 'flat' },
+    });
+    expect(jobIn(storage, ID).history).toHaveLength(4);
+  });
+
+  test('on the same field the newer shows, the older stays in the history, and it is said', async () => {
+    const storage = new MemoryStorage();
+    const [one, two] = [await openTab(storage), await openTab(storage)];
+    await one.editJob(ID, [{ path: 'joint.gap_mm', value: 2 }], 'Gap');
+    await two.editJob(ID, [{ path: 'joint.gap_mm', value: 3 }], 'Gap, other window');
+    const { job, history } = jobIn(storage, ID);
+    expect(job.joint.gap_mm).toBe(3);
+    expect(history.map(({ changes }) => changes[0]?.after)).toEqual([2, 3]);
+    expect(two.useApp.getState().notice?.words).toMatch(/Another window changed the same entry/);
+    expect(one.useApp.getState().notice).toBeNull();
+  });
+
+  test('what one tab stores the other takes in', async () => {
+    const storage = new MemoryStorage();
+    const [one, two] = [await openTab(storage), await openTab(storage)];
+    await one.editJob(ID, [{ path: 'joint.gap_mm', value: 2 }], 'Gap');
+    await two.takeIn(jobKey(ID));
+    expect(two.useApp.getState().jobs[ID]?.job.joint.gap_mm).toBe(2);
+  });
+});
+
+describe('trouble', () => {
+  test.each([
+    ['cut short', '{"version":1,"data":{"job"', /not JSON/],
+    ['no version', '{"job":1}', /no version/],
+    ['a newer app', '{"version":9,"data":{}}', /newer app/],
+    ['a wrong field', '{"version":1,"data":{"job":{"id":5},"history":[],"deletedAt":null}}', /job\.id/],
+  ])('a record that is %s is set aside and reported; the rest opens', async (_, text, reason) => {
+    const storage = new MemoryStorage();
+    await openTab(storage);
+    storage.held.set(jobKey(ID), text);
+    const { jobs, damaged } = (await openTab(storage)).useApp.getState();
+    expect(damaged).toEqual([{ key: jobKey(ID), reason: expect.stringMatching(reason), text }]);
+    expect(jobs[ID]).toBeUndefined();
+    expect(Object.keys(jobs).length).toBeGreaterThan(4);
+    expect(
+      [...storage.held.entries()].some(([key, held]) => key.includes('/damaged/') && held === text),
+    ).toBe(true);
+  });
+
+  test('full storage is said at once, what was typed stays on the screen, and a later save takes the word back', async () => {
+    const storage = new MemoryStorage();
+    const tab = await openTab(storage);
+    storage.full = true;
+    await tab.editJob(ID, [{ path: 'joint.gap_mm', value: 2 }], 'Gap');
+    expect(tab.useApp.getState().saveProblem).toMatch(/Storage is full.*Export/);
+    expect(tab.useApp.getState().jobs[ID]?.job.joint.gap_mm).toBe(2);
+    storage.full = false;
+    await tab.editJob(ID, [{ path: 'joint.length_mm', value: 400 }], 'Length');
+    expect(tab.useApp.getState().saveProblem).toBeNull();
+    expect(jobIn(storage, ID).job.joint).toMatchObject({ gap_mm: 2, length_mm: 400 });
+  });
+
+  test('the power goes at any moment: what was entered is there at the next start', async () => {
+    await fc.assert(
+      fc.asyncProperty(
+        fc.integer({ min: 1, max: 8 }),
+        fc.integer({ min: 0, max: 400 }),
+        async (powerFor, length_mm) => {
+          const storage = new MemoryStorage();
+          const tab = await openTab(storage);
+          storage.powerFor = powerFor;
+          void tab.editJob(ID, [{ path: 'joint.length_mm', value: 5 + length_mm }], 'Length');
+          await new Promise((resolve) => setTimeout(resolve, 5));
+          storage.powerFor = Infinity;
+          // The dead tab's locks die with it.
+          Object.defineProperty(navigator, 'locks', { value: sharedLocks(), configurable: true });
+          const again = (await openTab(storage)).useApp.getState();
+          expect(again.jobs[ID]?.job.joint.length_mm).toBe(5 + length_mm);
+          expect([...storage.held.keys()].some((key) => key.includes('/pending/'))).toBe(false);
+        },
+      ),
+      { numRuns: 25 },
+    );
+  });
+
+  test('any run of edits and undos leaves a valid record', async () => {
+    const storage = new MemoryStorage();
+    const tab = await openTab(storage);
+    const act = fc.oneof(
+      fc.record({
+        path: fc.constantFrom('joint.gap_mm', 'rod.current_A', 'joint.length_mm'),
+        value: fc.integer({ min: 5, max: 20 }),
+      }),
+      fc.record({
+        path: fc.constantFrom('typed.joint.gap_mm', 'title', 'look.broke'),
+        value: fc.string({ maxLength: 40 }),
+      }),
+      fc.record({
+        path: fc.constant('look.stopWork.dry'),
+        value: fc.constantFrom('will-meet', 'cannot-meet', undefined),
+      }),
+      fc.constant('undo' as const),
+    );
+    await fc.assert(
+      fc.asyncProperty(fc.array(act, { maxLength: 12 }), async (acts) => {
+        for (const one of acts) {
+          if (one === 'undo') tab.undoJob(ID);
+          else await tab.editJob(ID, [one], `set ${one.path}`);
+        }
+        await tab.editJob(ID, [{ path: 'joint.gap_mm', value: 1 }], 'last');
+        expect(jobIn(storage, ID).job).toEqual(JobRecord.parse(tab.useApp.getState().jobs[ID]).job);
+      }),
+      { numRuns: 30 },
+    );
+  });
+});
+
+describe('import', () => {
+  test('takes the job in, fills the kit with what it lacks, and can be undone', async () => {
+    const storage = new MemoryStorage();
+    const tab = await openTab(storage);
+    const { jobs, kit } = tab.useApp.getState();
+    const job = { ...(jobs[ID]?.job ?? fail()), id: 'brought' };
+    const spare = { ...(kit.kit.tins[0] ?? fail()), id: 'spare' };
+    tab.importJob(job, { ...kit.kit, tins: [...kit.kit.tins, spare] });
+    expect(tab.useApp.getState().jobs.brought?.job).toEqual(job);
+    expect(tab.useApp.getState().kit.kit.tins.map(({ id }) => id)).toContain('spare');
+    tab.useApp.getState().notice?.undo?.();
+    expect(tab.useApp.getState().jobs.brought?.deletedAt).not.toBeNull();
+    expect(tab.useApp.getState().kit.kit).toEqual(kit.kit);
+    expect(storage.held.has(KIT_KEY)).toBe(true);
+  });
+});
+
+function fail(): never {
+  throw new Error('missing in the demo');
+}
