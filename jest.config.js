@@ -10,7 +10,7 @@ module.exports = {
     {
       displayName: 'core',
       testEnvironment: 'node',
-      testMatch: ['<rootDir>/src/core/**/*.test.ts', '<rootDir>/{cli,server,scripts}/**/*.test.ts'],
+      testMatch: ['<rootDir>/src/{core,demo}/**/*.test.ts', '<rootDir>/{cli,server,scripts}/**/*.test.ts'],
       moduleNameMapper: { '^@core/(.*)$': '<rootDir>/src/core/$1' },
       transform: {
         '\\.ts$': [

@@ -11,7 +11,7 @@ export function shortRoom(room: Room, system: UnitSystem): string {
   if (left !== null && room.left !== null && room.left.nominal < 0)
     return `${left} ${room.unit === 'rods' ? 'short' : 'over'}`;
   if (left !== null) return left;
-  return { roomy: 'clear', snug: 'clear', tight: 'marked', none: 'closed', unknown: 'not known' }[room.state];
+  return speakState(room);
 }
 
 /** Room in a sentence for a screen reader. */

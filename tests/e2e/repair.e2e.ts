@@ -145,6 +145,36 @@ describe('a repair on the phone', () => {
   });
 });
 
+describe('the sheet', () => {
+  test('prints whole: every step, no buttons, more than one page where it needs one', async () => {
+    await openDemo('ramp-guard', 'sheet');
+    const { data } = (await b.driver.sendAndGetDevToolsCommand('Page.printToPDF', {
+      preferCSSPageSize: true,
+    })) as unknown as { data: string };
+    const pages =
+      Buffer.from(data, 'base64')
+        .toString('latin1')
+        .match(/\/Type\s*\/Page\b/g) ?? [];
+    assert.ok(pages.length >= 2, `${pages.length} pages`);
+    await b.driver.sendDevToolsCommand('Emulation.setEmulatedMedia', { media: 'print' });
+    try {
+      const shown = await b.driver.executeScript<string>('return document.body.innerText');
+      assert.match(shown, /Afterwards/);
+      assert.doesNotMatch(shown, /Print the sheet|All stops/);
+    } finally {
+      await b.driver.sendDevToolsCommand('Emulation.setEmulatedMedia', { media: '' });
+    }
+  });
+
+  test('saves as text with the reasons behind every number', async () => {
+    await openDemo('vent-cowl', 'sheet');
+    await b.tap('save-markdown');
+    const text = readFileSync(await b.downloaded('.md'), 'utf8');
+    assert.match(text, /NO ROOM: CHANGE THE PLAN FIRST/);
+    assert.match(text, /fitted, for comparing only/);
+  });
+});
+
 describe('nothing entered is lost', () => {
   test('a reload in the middle of an entry keeps it word for word', async () => {
     await b.tap('new-job');

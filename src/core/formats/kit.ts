@@ -2,8 +2,7 @@ import { z } from 'zod';
 import { BREAKER_IDS } from '../data/breakers';
 import { CABLE_IDS } from '../data/cables';
 import { DIAL_IDS, MACHINE_TYPE_IDS } from '../data/machines';
-import { POLES } from '../data/rods';
-import { ROD_CLASS_IDS } from '../data/rods';
+import { POLES, ROD_CLASS_IDS } from '../data/rods';
 import { ROD_SIZE_IDS } from '../data/rodSizes';
 import { optionalNumber, shortText, typedTexts } from './parts';
 

@@ -44,10 +44,10 @@ export function makePlan(assessment: Assessment): Plan {
     verdict,
     halts,
     tightest,
-    summary: summaryOf(situation),
+    summary: verdict === 'stopped' ? '' : summaryOf(situation),
     steps: verdict === 'stopped' ? [] : buildSteps(situation, rooms),
     totals: verdict === 'stopped' ? null : totalsOf(situation),
-    assumed,
+    assumed: verdict === 'stopped' ? [] : assumed,
     problems: problems.map(({ message }) => message),
   };
 }

@@ -49,5 +49,9 @@ export const STATE_NAMES: Record<RoomState, string> = {
 /** How the state is said. An amount that may or may not be there is said so. */
 export function speakState(room: Room): string {
   if (room.state === 'none' && room.left !== null && room.left.nominal > 0) return 'maybe none';
+  if (room.shape === 'yes-no')
+    return { roomy: 'clear', snug: 'clear', tight: 'marked', none: 'closed', unknown: 'not known' }[
+      room.state
+    ];
   return STATE_NAMES[room.state];
 }

@@ -39,8 +39,8 @@ export function SheetStop({ open }: { open: OpenJob }) {
             {VERDICT_WORDS[plan.verdict]}
           </Words>
         </View>
-        <Words tone="quiet">{plan.summary}</Words>
-        {tightest && (
+        {plan.summary !== '' && <Words tone="quiet">{plan.summary}</Words>}
+        {tightest && plan.verdict !== 'stopped' && (
           <Words>{`Tightest: ${tightest.title.toLowerCase()}, ${speakRoom(tightest, system)}`}</Words>
         )}
       </View>
