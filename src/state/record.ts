@@ -2,13 +2,8 @@ import { z } from 'zod';
 import { explainIssue } from '@core/formats/jobFile';
 import { Job } from '@core/formats/job';
 import { Kit } from '@core/formats/kit';
+import { DATA_VERSION, upgradeJob, upgradeKit } from '@core/formats/upgrade';
 import type { KeyValueStorage } from './storage';
-
-/** Version of every stored record. A newer app upgrades older ones on reading; see `UPGRADES`. */
-export const RECORD_VERSION = 1;
-
-/** Functions from one stored version to the next, by the version they start from. */
-const UPGRADES: Record<number, (data: unknown) => unknown> = {};
 
 const FieldChange = z.object({
   path: z.string(),
@@ -53,6 +48,16 @@ export const jobKey = (id: string): string => `${JOB_PREFIX}${id}`;
 export type Stored<T> =
   { kind: 'ok'; data: T } | { kind: 'missing' } | { kind: 'damaged'; text: string; reason: string };
 
+/** A record of an earlier version brought up to this one: whatever in it is a job or a kit. */
+function upgraded(data: unknown, from: number): unknown {
+  if (typeof data !== 'object' || data === null) return data;
+  return {
+    ...data,
+    ...('job' in data ? { job: upgradeJob(data.job, from) } : {}),
+    ...('kit' in data ? { kit: upgradeKit(data.kit, from) } : {}),
+  };
+}
+
 const Envelope = z.object({ version: z.number(), data: z.unknown() });
 
 /** Reads and checks one record. Never throws on what it holds; only a storage that refuses to be read throws. */
@@ -71,20 +76,14 @@ export async function readRecord<T>(
   }
   const envelope = Envelope.safeParse(raw);
   if (!envelope.success) return { kind: 'damaged', text, reason: 'it has no version' };
-  let { version, data } = envelope.data;
-  if (version > RECORD_VERSION)
+  const { version, data } = envelope.data;
+  if (version > DATA_VERSION)
     return { kind: 'damaged', text, reason: `it was written by a newer app (version ${version})` };
-  while (version < RECORD_VERSION) {
-    const upgrade = UPGRADES[version];
-    if (!upgrade) return { kind: 'damaged', text, reason: `version ${version} is not known` };
-    data = upgrade(data);
-    version += 1;
-  }
-  const checked = schema.safeParse(data);
+  const checked = schema.safeParse(upgraded(data, version));
   return checked.success
     ? { kind: 'ok', data: checked.data }
     : { kind: 'damaged', text, reason: explainIssue(checked.error) };
 }
 
 export const writeRecord = (storage: KeyValueStorage, key: string, data: unknown): Promise<void> =>
-  storage.setItem(key, JSON.stringify({ version: RECORD_VERSION, data }));
+  storage.setItem(key, JSON.stringify({ version: DATA_VERSION, data }));

@@ -1,11 +1,11 @@
 import { nanoid } from 'nanoid/non-secure';
 import { applyEdits, type Edit } from '@core/formats/job';
-import type { Kit, Machine, Supply, Tin } from '@core/formats/kit';
+import type { CordItem, Kit, LeadSet, Machine, Supply, Tin, Tool } from '@core/formats/kit';
 import { editKit, hush, say, useApp } from './store';
 
 /** The shelves of the kit. */
 export type Shelf = keyof Kit;
-export const SHELVES: readonly Shelf[] = ['machines', 'supplies', 'tins'];
+export const SHELVES: readonly Shelf[] = ['machines', 'supplies', 'cords', 'leads', 'tins', 'tools'];
 export type Item<S extends Shelf> = Kit[S][number];
 
 /** What a new item starts as: the commonest of its kind, so that a first plan is a few presses away. */
@@ -21,11 +21,15 @@ const STARTS: { [S in Shelf]: (id: string) => Item<S> } = {
     ocv_V: null,
     rated: [{ current_A: 160, duty_pct: 25 }],
     inputMax_A: null,
+    photos: [],
     typed: {},
   }),
   supplies: (id): Supply => ({
     id,
     name: 'New supply',
+    kind: 'socket',
+    rating_kW: null,
+    rating_kVA: null,
     volts_V: 230,
     phases: 1,
     breaker_A: 16,
@@ -34,6 +38,9 @@ const STARTS: { [S in Shelf]: (id: string) => Item<S> } = {
     cordSize: 'mm2-2.5',
     typed: {},
   }),
+  cords: (id): CordItem => ({ id, name: 'New cord', length_m: 25, size: 'mm2-2.5', typed: {} }),
+  leads: (id): LeadSet => ({ id, name: 'New leads', length_m: 5, size: 'mm2-25', typed: {} }),
+  tools: (id): Tool => ({ id, tool: 'magnet', note: '', typed: {} }),
   tins: (id): Tin => ({
     id,
     rodClass: 'E7018',
@@ -52,9 +59,21 @@ const withShelf = <S extends Shelf>(shelf: S, items: Item<S>[]): Kit => ({ ...ki
 
 const itemsOf = <S extends Shelf>(shelf: S): Item<S>[] => kitNow()[shelf] as Item<S>[];
 
+export const newItemId = (): string => nanoid(8);
+
+/** Adds tins that a table brought; they can be taken out again at one press. */
+export function addTins(tins: readonly Tin[]): void {
+  const before = itemsOf('tins');
+  void editKit(withShelf('tins', [...before, ...tins]), 'Took in tins');
+  say(`Taken in: ${tins.length} ${tins.length === 1 ? 'tin' : 'tins'}`, () => {
+    void editKit(withShelf('tins', before), 'Undid taking in tins');
+    hush();
+  });
+}
+
 /** Puts a new item on a shelf; answers its id. */
 export function addItem<S extends Shelf>(shelf: S): string {
-  const item = STARTS[shelf](nanoid(8));
+  const item = STARTS[shelf](newItemId());
   void editKit(withShelf(shelf, [...itemsOf(shelf), item]), 'Added to the kit');
   return item.id;
 }
@@ -71,7 +90,7 @@ export function copyItem<S extends Shelf>(shelf: S, id: string): string | null {
   if (!item) return null;
   const copy = {
     ...item,
-    id: nanoid(8),
+    id: newItemId(),
     ...('name' in item ? { name: `${item.name}, copy`.slice(0, 120) } : {}),
   } as Item<S>;
   void editKit(withShelf(shelf, [...itemsOf(shelf), copy]), 'Copied in the kit');

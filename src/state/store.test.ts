@@ -105,6 +105,20 @@ describe('undo', () => {
     expect(tab.useApp.getState().jobs[ID]?.job).toEqual(before);
   });
 
+  test('going back to before an act gives the job as it stood then, and can itself be undone', async () => {
+    const tab = await openTab(new MemoryStorage());
+    const job = () => tab.useApp.getState().jobs[ID]?.job;
+    const before = job();
+    await tab.editJob(ID, [{ path: 'joint.gap_mm', value: 2 }], 'Gap');
+    await tab.editJob(ID, [{ path: 'typed.joint.gap_mm', value: '2 mm' }], 'Typed');
+    await tab.editJob(ID, [{ path: 'joint.gap_mm', value: 3 }], 'Gap again');
+    const after = job();
+    tab.goBackTo(ID, 0);
+    expect(job()).toEqual(before);
+    tab.undoJob(ID);
+    expect(job()).toEqual(after);
+  });
+
   test('a deleted job comes back whole', async () => {
     const tab = await openTab(new MemoryStorage());
     const before = tab.useApp.getState().jobs[ID];
@@ -248,7 +262,7 @@ describe('import', () => {
     const { jobs, kit } = tab.useApp.getState();
     const job = { ...(jobs[ID]?.job ?? fail()), id: 'brought' };
     const spare = { ...(kit.kit.tins[0] ?? fail()), id: 'spare' };
-    tab.importJob(job, { ...kit.kit, tins: [...kit.kit.tins, spare] });
+    tab.takeInFile({ jobs: [job], kit: { ...kit.kit, tins: [...kit.kit.tins, spare] } });
     expect(tab.useApp.getState().jobs.brought?.job).toEqual(job);
     expect(tab.useApp.getState().kit.kit.tins.map(({ id }) => id)).toContain('spare');
     tab.useApp.getState().notice?.undo?.();

@@ -1,6 +1,7 @@
 import { nanoid } from 'nanoid/non-secure';
 import { create } from 'zustand';
 import { applyEdits, blankJob, readPath, type Edit, type Job } from '@core/formats/job';
+import { mergeKit, type Brought } from '@core/formats/files';
 import { EMPTY_KIT, type Kit } from '@core/formats/kit';
 import { DEMO_JOBS } from '@/demo/jobs';
 import { DEMO_KIT } from '@/demo/kit';
@@ -47,6 +48,7 @@ export interface AppState {
   saveProblem: string | null;
 }
 
+const KIT_SHELVES = Object.keys(EMPTY_KIT) as (keyof Kit)[];
 const HISTORY_LENGTH = 200;
 const KIT_HISTORY_LENGTH = 20;
 const KEEP_DELETED_ms = 7 * 24 * 3600 * 1000;
@@ -262,39 +264,47 @@ export function restoreJob(id: string): void {
   hush();
 }
 
-/** Takes in a job from a file; one of the same id is replaced, and can be had back. */
-export function importJob(job: Job, kit: Kit): void {
-  const before = get().jobs[job.id] ?? null;
+/** Takes in what a file brought: jobs of the same id are replaced, kit is added to. All of it can be had back at one press. */
+export function takeInFile({ jobs, kit }: Brought): void {
+  const before = jobs.map((job) => get().jobs[job.id] ?? null);
   const kitBefore = get().kit.kit;
-  void putJob({ job, history: before?.history ?? [], deletedAt: null });
-  const missing = mergeKit(kitBefore, kit);
-  if (!same(missing, kitBefore)) void editKit(missing, 'Took in kit from a file');
-  say(`Imported: ${job.title || 'Untitled job'}`, () => {
-    void (before ? putJob(before) : putJob({ job, history: [], deletedAt: now() }));
-    void editKit(kitBefore, 'Undid an import');
+  jobs.forEach((job, n) => void putJob({ job, history: before[n]?.history ?? [], deletedAt: null }));
+  const merged = mergeKit(kitBefore, kit);
+  if (!same(merged, kitBefore)) void editKit(merged, 'Took in kit from a file');
+  const [first] = jobs;
+  const words =
+    jobs.length === 1 && first
+      ? first.title || 'Untitled job'
+      : jobs.length === 0
+        ? 'kit'
+        : `${jobs.length} jobs`;
+  say(`Taken in: ${words}`, () => {
+    jobs.forEach((job, n) => void putJob(before[n] ?? { job, history: [], deletedAt: now() }));
+    void editKit(kitBefore, 'Undid taking in a file');
     hush();
   });
 }
 
-/** The kit with what a file brings and it lacks, by id; what is there already stays as it is. */
-function mergeKit(kit: Kit, extra: Kit): Kit {
-  const add = <T extends { id: string }>(mine: T[], theirs: T[]): T[] => [
-    ...mine,
-    ...theirs.filter(({ id }) => !mine.some((item) => item.id === id)),
-  ];
-  return {
-    machines: add(kit.machines, extra.machines),
-    supplies: add(kit.supplies, extra.supplies),
-    tins: add(kit.tins, extra.tins),
-  };
+/** Takes a job back to how it stood before an act of its history, as an act of its own. */
+export function goBackTo(id: string, index: number): void {
+  const record = get().jobs[id];
+  const target = record?.history[index];
+  if (!record || !target) return;
+  const edits = record.history
+    .slice(index)
+    .reverse()
+    .flatMap(({ changes }) => [...changes].reverse().map(({ path, before }) => ({ path, value: before })));
+  void editJob(id, edits, `Went back to before: ${target.title}`.slice(0, 120));
 }
 
 /** Puts a kit in place of the present one; what stood before stays in its history. */
 export function editKit(kit: Kit, title: string): Promise<void> {
   const { kit: before, history } = get().kit;
-  const changes = (['machines', 'supplies', 'tins'] as const)
-    .filter((shelf) => !same(before[shelf], kit[shelf]))
-    .map((shelf) => ({ path: shelf, before: before[shelf], after: kit[shelf] }));
+  const changes = KIT_SHELVES.filter((shelf) => !same(before[shelf], kit[shelf])).map((shelf) => ({
+    path: shelf,
+    before: before[shelf],
+    after: kit[shelf],
+  }));
   const record: KitRecord = {
     kit,
     history: remember(history, { at: now(), title, changes }, KIT_HISTORY_LENGTH),

@@ -33,6 +33,21 @@ export const GAP_BRIDGE_SHARE: Range = { low: 0.8, nominal: 1, high: 1.2 };
 /** An open root is run at about a rod wide and falls away at a rod and a half. */
 export const OPEN_ROOT_RODS = 1.5;
 
+/** Rod diameter over thinner side: no thicker than the plate, roughly. */
+export const ROD_TO_THICKNESS: Range = { low: 1.1, nominal: 1.25, high: 1.45 };
+
+/** Volts by which a rod's "about so many" may be missed and it still runs: surely, likely, with luck. */
+export const OCV_SLACK_V: Range = { low: 15, nominal: 10, high: 5 };
+
+/** Both weld leads together. */
+export const LEAD_DROP_V = { nominal: 4, source: PRACTICE };
+
+/** What a generator should be able to give over what the machine pulls. */
+export const GENERATOR_MARGIN = {
+  'constant-power': { nominal: 1.25, source: PRACTICE },
+  'constant-impedance': { nominal: 1.5, source: PRACTICE },
+} as const;
+
 /** Seconds a practised hand takes. Common practice. */
 export const ROD_CHANGE_s = 25;
 export const CHIP_BASE_s = 20;

@@ -26,6 +26,10 @@ export const JOINTS = {
   'square-butt': { name: 'Square butt', fillet: false, groove: false },
   'v-butt': { name: 'V butt', fillet: false, groove: true },
   'outside-corner': { name: 'Outside corner', fillet: false, groove: false },
+  'flare-bevel': { name: 'Flare bevel', fillet: false, groove: false },
+  plug: { name: 'Plug', fillet: false, groove: false },
+  ring: { name: 'Ring round a pipe', fillet: true, groove: false },
+  rectangle: { name: 'Round a square tube', fillet: true, groove: false },
 } as const;
 
 /** How the arc is aimed where a thin side meets a thick one, and the share of its heat the thin side takes. */

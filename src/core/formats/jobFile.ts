@@ -2,16 +2,16 @@ import { z } from 'zod';
 import { ok, refuse, type Result } from '../units/result';
 import { Job } from './job';
 import { Kit } from './kit';
+import { DATA_VERSION, upgradeJob, upgradeKit } from './upgrade';
 
 export const JOB_FILE_FORMAT = 'elbow-room-job';
-export const JOB_FILE_VERSION = 1;
-/** Text larger than this is refused before it is parsed, characters. */
-const MAX_TEXT = 5_000_000;
+/** Text of a file larger than this is refused before it is parsed, characters. */
+export const MOST_TEXT = 5_000_000;
 
 /** A job as a file: the job, and the kit its plan was made with, so that it reads the same anywhere. */
 export const JobFile = z.object({
   format: z.literal(JOB_FILE_FORMAT),
-  version: z.literal(JOB_FILE_VERSION),
+  version: z.literal(DATA_VERSION),
   job: Job,
   kit: Kit,
 });
@@ -19,33 +19,57 @@ export type JobFile = z.infer<typeof JobFile>;
 
 /** A job and its kit as the text of a file. */
 export const writeJobFile = (job: Job, kit: Kit): string =>
-  `${JSON.stringify({ format: JOB_FILE_FORMAT, version: JOB_FILE_VERSION, job, kit } satisfies JobFile, null, 2)}\n`;
+  `${JSON.stringify({ format: JOB_FILE_FORMAT, version: DATA_VERSION, job, kit } satisfies JobFile, null, 2)}\n`;
+
+/** What stands at the top of any file of the app. */
+export interface OpenedFile {
+  format: string;
+  version: number;
+  data: Record<string, unknown>;
+}
+
+/** Opens the text of a file as far as its format and version; a message where it is none of ours, broken, or newer. */
+export function openFile(text: string): Result<OpenedFile> {
+  if (text.length > MOST_TEXT)
+    return refuse('The file is over 5 MB. A file of jobs is far smaller: choose another.');
+  let data: unknown;
+  try {
+    data = JSON.parse(text);
+  } catch {
+    return refuse('The file is not whole JSON: it may be cut short or broken. Export it again.');
+  }
+  const head = z.looseObject({ format: z.string(), version: z.number() }).safeParse(data);
+  if (!head.success) return refuse('This is no file of this app: it has no format and version at its top.');
+  const { format, version } = head.data;
+  if (version > DATA_VERSION || version < 1) {
+    return refuse(
+      `The file is of version ${version}; this app reads 1 to ${DATA_VERSION}. Update the app first.`,
+    );
+  }
+  return ok({ format, version, data: head.data });
+}
 
 /**
  * Reads the text of a job file.
  * @returns the file, or a message naming the first field that is wrong and what was expected there
  */
 export function readJobFile(text: string): Result<JobFile> {
-  if (text.length > MAX_TEXT)
-    return refuse('The file is over 5 MB. A job file is a few kilobytes: choose another.');
-  let data: unknown;
-  try {
-    data = JSON.parse(text);
-  } catch {
-    return refuse('The file is not whole JSON: it may be cut short. Export the job again.');
-  }
-  const head = z.object({ format: z.string(), version: z.number() }).safeParse(data);
-  if (!head.success || head.data.format !== JOB_FILE_FORMAT) {
+  const opened = openFile(text);
+  return opened.ok ? jobFileOf(opened.value) : opened;
+}
+
+/** The job file that an opened file is. */
+export function jobFileOf({ format, version, data }: OpenedFile): Result<JobFile> {
+  if (format !== JOB_FILE_FORMAT)
     return refuse(`This is not a job file. Expected "format": "${JOB_FILE_FORMAT}" at its top.`);
-  }
-  if (head.data.version > JOB_FILE_VERSION) {
-    return refuse(
-      `The file is of version ${head.data.version}; this app reads up to ${JOB_FILE_VERSION}. Update the app first.`,
-    );
-  }
-  const file = JobFile.safeParse(data);
-  if (!file.success) return refuse(explainIssue(file.error));
-  return ok(file.data);
+  const { job, kit } = data;
+  const file = JobFile.safeParse({
+    format,
+    version: DATA_VERSION,
+    job: upgradeJob(job, version),
+    kit: upgradeKit(kit, version),
+  });
+  return file.success ? ok(file.data) : refuse(explainIssue(file.error));
 }
 
 /** The first thing wrong with a record, as "field: what was expected". */

@@ -4,6 +4,7 @@ import { CABLE_IDS } from '../data/cables';
 import { DIAL_IDS, MACHINE_TYPE_IDS } from '../data/machines';
 import { POLES, ROD_CLASS_IDS } from '../data/rods';
 import { ROD_SIZE_IDS } from '../data/rodSizes';
+import { TOOL_IDS } from '../data/tools';
 import { optionalNumber, shortText, typedTexts } from './parts';
 
 /** A machine as its nameplate tells it. */
@@ -27,6 +28,8 @@ export const Machine = z.object({
     .max(8),
   /** Largest supply current on the plate, A. */
   inputMax_A: optionalNumber('machine.inputMax_A'),
+  /** Pictures of the nameplate, by id; the pictures themselves are kept apart. */
+  photos: z.array(shortText).max(6),
   typed: typedTexts,
 });
 export type Machine = z.infer<typeof Machine>;
@@ -36,6 +39,10 @@ export const Supply = z.object({
   id: shortText,
   name: shortText,
   volts_V: optionalNumber('supply.volts_V'),
+  kind: z.enum(['socket', 'generator']),
+  /** What a generator runs at for hours; null for a socket. */
+  rating_kW: optionalNumber('supply.rating_kW'),
+  rating_kVA: optionalNumber('supply.rating_kVA'),
   phases: z.union([z.literal(1), z.literal(3)]),
   breaker_A: optionalNumber('supply.breaker_A'),
   breakerKind: z.enum(BREAKER_IDS),
@@ -58,12 +65,44 @@ export const Tin = z.object({
 });
 export type Tin = z.infer<typeof Tin>;
 
+/** A cord between socket and machine, beside those that hang on a supply. */
+export const CordItem = z.object({
+  id: shortText,
+  name: shortText,
+  length_m: optionalNumber('cord.length_m'),
+  size: z.enum(CABLE_IDS),
+  typed: typedTexts,
+});
+export type CordItem = z.infer<typeof CordItem>;
+
+/** A pair of weld leads: rod and work, each so long. */
+export const LeadSet = z.object({
+  id: shortText,
+  name: shortText,
+  length_m: optionalNumber('leads.length_m'),
+  size: z.enum(CABLE_IDS),
+  typed: typedTexts,
+});
+export type LeadSet = z.infer<typeof LeadSet>;
+
+/** Something to measure, test or prepare with. */
+export const Tool = z.object({
+  id: shortText,
+  tool: z.enum(TOOL_IDS),
+  note: z.string().max(200),
+  typed: typedTexts,
+});
+export type Tool = z.infer<typeof Tool>;
+
 /** Everything on the truck. */
 export const Kit = z.object({
   machines: z.array(Machine).max(50),
   supplies: z.array(Supply).max(50),
   tins: z.array(Tin).max(200),
+  cords: z.array(CordItem).max(50),
+  leads: z.array(LeadSet).max(50),
+  tools: z.array(Tool).max(100),
 });
 export type Kit = z.infer<typeof Kit>;
 
-export const EMPTY_KIT: Kit = { machines: [], supplies: [], tins: [] };
+export const EMPTY_KIT: Kit = { machines: [], supplies: [], tins: [], cords: [], leads: [], tools: [] };

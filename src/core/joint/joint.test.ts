@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { blankJob, type Job } from '../formats/job';
+import { idsOf, JOINTS } from '../data/words';
 import { checkJoint } from './check';
 import { filletArea_mm2, jointGeometry, legByRule_mm, vGrooveArea_mm2 } from './geometry';
 import { sectionOf } from './section';
@@ -61,7 +62,14 @@ describe('geometry', () => {
   });
 
   test('a wider gap or a bigger leg never takes less weld metal, in any joint', () => {
-    const kinds = fc.constantFrom('lap', 't-fillet', 'square-butt', 'v-butt', 'outside-corner' as const);
+    const kinds = fc.constantFrom(
+      'flare-bevel',
+      'lap',
+      't-fillet',
+      'square-butt',
+      'v-butt',
+      'outside-corner' as const,
+    );
     fc.assert(
       fc.property(
         kinds,
@@ -78,7 +86,7 @@ describe('geometry', () => {
   });
 
   test('every joint is drawn whole, its weld inside the frame', () => {
-    for (const kind of ['lap', 't-fillet', 'square-butt', 'v-butt', 'outside-corner'] as const) {
+    for (const kind of idsOf(JOINTS)) {
       const j = joint({ kind, thicknessA_mm: 4, thicknessB_mm: 8, sameThickness: false, gap_mm: 1 });
       const section = sectionOf(j, jointGeometry(j));
       expect(section?.parts).toHaveLength(2);

@@ -55,6 +55,8 @@ export function sectionOf(joint: Job['joint'], geometry: JointGeometry): Section
         ],
       );
     case 't-fillet':
+    case 'ring':
+    case 'rectangle':
       return framed(
         [
           {
@@ -131,6 +133,40 @@ export function sectionOf(joint: Job['joint'], geometry: JointGeometry): Section
           [-half, a],
           [-half, a - face],
         ],
+      );
+    }
+    case 'plug': {
+      const half = (joint.plugDiameter_mm ?? 2 * a) / 2;
+      return framed(
+        [
+          {
+            label: 'A',
+            thickness_mm: a,
+            outline: rect(-reach, -gap - a, 2 * reach, a),
+            at: [-reach * 0.75, -gap - a / 2],
+          },
+          { label: 'B', thickness_mm: b, outline: rect(-reach, 0, 2 * reach, b), at: [-reach * 0.75, b / 2] },
+        ],
+        rect(-half, -gap - a, 2 * half, a + gap),
+      );
+    }
+    case 'flare-bevel': {
+      const radius = joint.cornerRadius_mm ?? 2 * a;
+      const arc = Array.from({ length: 9 }, (_, n): Point => {
+        const turn = (n / 8) * (Math.PI / 2);
+        return [-radius + radius * Math.sin(turn), -gap - radius + radius * Math.cos(turn)];
+      });
+      return framed(
+        [
+          {
+            label: 'A',
+            thickness_mm: a,
+            outline: [[-reach, -gap], ...arc, [0, -gap - reach * 0.6], [-reach, -gap - reach * 0.6]],
+            at: [-reach * 0.6, -gap - reach * 0.3],
+          },
+          { label: 'B', thickness_mm: b, outline: rect(-reach, 0, reach * 2, b), at: [reach * 0.6, b / 2] },
+        ],
+        [...arc, [0, 0], [-radius, 0]],
       );
     }
     case 'outside-corner':

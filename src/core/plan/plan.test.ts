@@ -4,7 +4,7 @@ import fc from 'fast-check';
 import { STOP_WORK_QUESTIONS } from '../data/stopWork';
 import { applyEdits, type Edit, type Job } from '../formats/job';
 import { readJobFile } from '../formats/jobFile';
-import type { Kit } from '../formats/kit';
+import { EMPTY_KIT, type Kit } from '../formats/kit';
 import { assess } from './assess';
 import { assessJobFile } from './headless';
 import { effectOn, findLevers, leversFor } from './levers/levers';
@@ -197,7 +197,7 @@ describe('rooms answer to what they ought to', () => {
   });
 
   test('an empty kit and a blank job still give rooms, all unknown or closed, and no plan to weld from', () => {
-    const empty: Kit = { machines: [], supplies: [], tins: [] };
+    const empty: Kit = EMPTY_KIT;
     const blank = change(ramp, ['joint.kind', null], ['joint.thicknessA_mm', null], ['look.stopWork', {}]);
     const plan = planOf(blank, empty);
     expect(plan.verdict).toBe('draft');
@@ -283,7 +283,7 @@ describe('the registry and the headless runner', () => {
     expect(broken((d) => (d.job.joint.leg_mm = 40))).toMatch(
       /joint\.leg_mm: Leg: 40 mm is over twice the thin side/,
     );
-    expect(broken((d) => (d.version = 99))).toMatch(/version 99; this app reads up to 1/);
+    expect(broken((d) => (d.version = 99))).toMatch(/version 99; this app reads 1 to 2/);
     expect(assessJobFile('{"cut').ok).toBe(false);
   });
 
@@ -291,5 +291,68 @@ describe('the registry and the headless runner', () => {
     expect(JSON.stringify(assessJobFile(text('vent-cowl')))).toBe(
       JSON.stringify(assessJobFile(text('vent-cowl'))),
     );
+  });
+});
+
+describe('rooms that came with leads, generators and time', () => {
+  const generatorSupply = change(ramp, ['power.supplyId', 'barge-set']);
+
+  test('a rod far thicker than the sheet is closed, a usual one is not', () => {
+    const sheet = (size: string) =>
+      change(ramp, ['joint.thicknessA_mm', 1.5], ['rod.rodClass', 'E6013'], ['rod.size', size]);
+    expect(roomOf(sheet('1/8'), 'rod-diameter').state).toBe('none');
+    expect(roomOf(sheet('1/16'), 'rod-diameter').state).not.toBe('none');
+  });
+
+  // AWS D1.1 smallest single-pass fillets, from memory: over 1/4 to 1/2 in, 3/16 in.
+  test('a fillet under the smallest for the thicker part is closed; the rule is always enough', () => {
+    expect(roomOf(change(ramp, ['joint.thicknessA_mm', 12], ['joint.leg_mm', 3]), 'min-fillet').state).toBe(
+      'none',
+    );
+    expect(roomOf(change(ramp, ['joint.thicknessA_mm', 12], ['joint.leg_mm', 5]), 'min-fillet').state).toBe(
+      'roomy',
+    );
+    for (const mm of [1.5, 6, 12, 25])
+      expect(roomOf(change(ramp, ['joint.thicknessA_mm', mm]), 'min-fillet').state).toBe('roomy');
+  });
+
+  // Common practice: 7018 wants about 70 V or more.
+  test('open-circuit volts: 7018 on a 56 V machine has none, on 72 V some, on an unmarked one nobody knows', () => {
+    expect(roomOf(change(ramp, ['power.machineId', 'transformer-180']), 'ocv').state).toBe('none');
+    expect(roomOf(ramp, 'ocv').left?.nominal).toBeGreaterThan(0);
+    const unmarked: Kit = { ...kit, machines: kit.machines.map((m) => ({ ...m, ocv_V: null })) };
+    expect(roomOf(ramp, 'ocv', unmarked).state).toBe('unknown');
+  });
+
+  test('lead drop is twice one lead: I x 2 L x R, and is not shown until leads are named', () => {
+    expect(assess(ramp, kit).rooms.some(({ id }) => id === 'leads')).toBe(false);
+    const long = change(ramp, ['power.leadsId', 'leads-long'], ['rod.current_A', 100]);
+    // 35 mm2 copper at 20 C: 0.017241 / 35 ohm a metre [IACS], 1.02 for the lay.
+    expect(roomOf(long, 'leads').value?.low).toBeCloseTo(2 * 20 * 1.02 * (0.017241 / 35) * 100, 6);
+  });
+
+  test('generator: only on one, with its margin, and the transformer asks more of it', () => {
+    expect(assess(ramp, kit).rooms.some(({ id }) => id === 'generator')).toBe(false);
+    const inverter = roomOf(generatorSupply, 'generator');
+    expect(inverter.value?.nominal).toBeGreaterThan(0);
+    const transformer = roomOf(change(generatorSupply, ['power.machineId', 'transformer-180']), 'generator');
+    expect(transformer.left?.nominal ?? 0).toBeLessThan(inverter.left?.nominal ?? 0);
+  });
+
+  test('time: closes as the window shortens, and is not shown where there is no hurry', () => {
+    expect(assess(ramp, kit).rooms.some(({ id }) => id === 'time')).toBe(false);
+    expect(roomOf(change(ramp, ['look.timeWindow_s', 3 * 3600]), 'time').state).toBe('roomy');
+    expect(roomOf(change(ramp, ['look.timeWindow_s', 240]), 'time').state).toBe('none');
+  });
+
+  test('ring, tube and plug take their length from their sizes', () => {
+    const length = (...edits: [string, unknown][]) =>
+      assess(change(ramp, ['joint.length_mm', null], ...edits), kit).situation.joint.length_mm;
+    expect(length(['joint.kind', 'ring'], ['joint.pipeDiameter_mm', 60])).toBeCloseTo(Math.PI * 60, 9);
+    expect(length(['joint.kind', 'rectangle'], ['joint.tubeWidth_mm', 50], ['joint.tubeHeight_mm', 30])).toBe(
+      160,
+    );
+    expect(length(['joint.kind', 'plug'], ['joint.plugCount', 4])).toBe(24);
+    expect(length(['joint.kind', 'ring'])).toBeNull();
   });
 });

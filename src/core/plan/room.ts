@@ -5,7 +5,7 @@ import { exactly, halfWidth, minus, type Range } from '../units/range';
 export type RoomState = 'roomy' | 'snug' | 'tight' | 'none' | 'unknown';
 
 /** The unit a room is measured in; '' for a yes or no. */
-export type RoomUnit = 'A' | 'V' | 'mm' | 'min' | 'rods' | 'm/s' | '°C' | '%' | '';
+export type RoomUnit = 'A' | 'V' | 'mm' | 'min' | 'rods' | 'm/s' | '°C' | '%' | 'kVA' | 'kW' | '';
 
 /** Where in a job a thing is answered. */
 export type StopId = 'look' | 'metal' | 'joint' | 'power' | 'rod' | 'sheet';
@@ -81,6 +81,12 @@ export function under(unit: RoomUnit, value: Range, limit: Range, spoken: Spoken
   const scale = limit.nominal > 0 ? limit.nominal : 1;
   const fraction = scaled(left, scale);
   return amount(unit, value, limit, left, fraction, spoken);
+}
+
+/** A value that must stay over a limit. */
+export function over(unit: RoomUnit, value: Range, limit: Range, spoken: Spoken): RoomBody {
+  const left = minus(value, limit);
+  return amount(unit, value, limit, left, scaled(left, limit.nominal > 0 ? limit.nominal : 1), spoken);
 }
 
 /** A value that must stay inside a window; room is the way to the nearer end, whole at the middle. */

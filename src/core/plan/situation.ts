@@ -3,7 +3,7 @@ import { metalFamily } from '../data/metals';
 import { rodClass, type Pole } from '../data/rods';
 import { AIMS, type AimId } from '../data/words';
 import type { Job } from '../formats/job';
-import type { Kit, Machine, Supply } from '../formats/kit';
+import type { Kit, LeadSet, Machine, Supply } from '../formats/kit';
 import { holesAt_A, STEEL_MELT, type MeltProperties } from '../heat/burnThrough';
 import { checkJoint, type Problem } from '../joint/check';
 import { ASSUMED_GAP_mm, jointGeometry, type JointGeometry } from '../joint/geometry';
@@ -36,6 +36,8 @@ export interface Situation {
   machine: Choice<Machine> | null;
   supply: Choice<Supply> | null;
   cord: Choice<Cord> | null;
+  /** Weld leads, where named. */
+  leads: Choice<LeadSet> | null;
   rod: Choice<RodChoice> | null;
   window: AmpWindow | null;
   pole: Choice<Pole> | null;
@@ -119,6 +121,7 @@ export function resolve(job: Job, kit: Kit, system: UnitSystem = 'metric'): Situ
     machine,
     supply,
     cord,
+    leads: job.power.leadsId === null ? null : chosen(kit.leads, job.power.leadsId, ''),
     rod,
     window,
     pole,

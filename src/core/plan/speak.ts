@@ -17,6 +17,8 @@ export function speakAmount(amount: number, unit: RoomUnit, system: UnitSystem):
     case 'V':
     case 'min':
     case '%':
+    case 'kVA':
+    case 'kW':
       return `${trimmed(amount, 1)} ${unit}`;
     case '':
       return trimmed(amount, 1);

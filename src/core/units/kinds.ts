@@ -84,6 +84,17 @@ export const VOLTAGE: QuantityKind = {
   example: same('230 V'),
 };
 
+export const POWER: QuantityKind = {
+  name: 'power',
+  units: [
+    { symbol: 'kVA', words: ['kva', 'kw'], factor: 1 },
+    { symbol: 'VA', words: ['va', 'w', 'watt', 'watts'], factor: 0.001 },
+  ],
+  bare: same(0),
+  digits: same(1),
+  example: same('6 kVA'),
+};
+
 export const PERCENT: QuantityKind = {
   name: 'share',
   units: [{ symbol: '%', words: ['%', 'percent', 'pct', 'per cent'], factor: 1 }],
@@ -115,9 +126,9 @@ export const DURATION: QuantityKind = {
     { symbol: 'min', words: ['min', 'mins', 'minute', 'minutes'], factor: 60 },
     { symbol: 'h', words: ['h', 'hr', 'hrs', 'hour', 'hours'], factor: 3600 },
   ],
-  bare: same(0),
-  digits: same(0),
-  example: same('30 s or 2 min'),
+  bare: same(1),
+  digits: same(1),
+  example: same('2 min or 3 h'),
 };
 
 export const TEMPERATURE: QuantityKind = {

@@ -1,13 +1,12 @@
 import { router } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { Pressable, ScrollView, View } from 'react-native';
-import { readJobFile } from '@core/formats/jobFile';
 import type { Job } from '@core/formats/job';
 import { assess } from '@core/plan/assess';
 import { makePlan } from '@core/plan/plan';
 import { VERDICT_WORDS } from '@core/plan/sheet';
-import { chooseFile, saveFile } from '@/state/files';
-import { changeSettings, deleteJob, duplicateJob, importJob, newJob, useApp } from '@/state/store';
+import { saveFile } from '@/state/files';
+import { changeSettings, deleteJob, duplicateJob, newJob, useApp } from '@/state/store';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
 import { Jaws } from '@/ui/Jaws';
@@ -16,6 +15,7 @@ import { openingOf, shortRoom } from '@/ui/roomWords';
 import { usePalette, useWide } from '@/ui/theme/theme';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
+import { FilesCard } from './FilesCard';
 
 const openJob = (id: string, stop: 'look' | 'sheet' = 'look') =>
   router.push({ pathname: '/job/[id]/[stop]', params: { id, stop } });
@@ -26,7 +26,6 @@ export function JobsPage() {
   const wide = useWide();
   const records = useApp((state) => state.jobs);
   const { system, theme } = useApp((state) => state.settings);
-  const [refused, setRefused] = useState<string | null>(null);
   const jobs = useMemo(
     () =>
       Object.values(records)
@@ -35,14 +34,6 @@ export function JobsPage() {
         .sort((a, b) => b.createdAt.localeCompare(a.createdAt)),
     [records],
   );
-
-  const takeFile = async () => {
-    const file = await chooseFile();
-    if (!file) return;
-    const read = readJobFile(file.text);
-    setRefused(read.ok ? null : `${file.name}: ${read.message} Nothing was changed.`);
-    if (read.ok) importJob(read.value.job, read.value.kit);
-  };
 
   return (
     <View style={{ flex: 1, backgroundColor: palette.ground }}>
@@ -68,12 +59,6 @@ export function JobsPage() {
       >
         <Words as="title">Jobs</Words>
         <Damage />
-        {refused !== null && (
-          <Card tone="danger" testID="import-refused">
-            <Words live>{refused}</Words>
-            <Act title="Close" onPress={() => setRefused(null)} />
-          </Card>
-        )}
         {jobs.length === 0 && (
           <Card>
             <Words as="head">Nothing broken yet</Words>
@@ -90,8 +75,8 @@ export function JobsPage() {
             <JobCard key={job.id} job={job} wide={wide} />
           ))}
         </View>
+        <FilesCard />
         <Card tone="sunk">
-          <Act title="Take in a job file" testID="import" onPress={() => void takeFile()} />
           <Pick
             label="Units"
             testID="units"

@@ -20,6 +20,7 @@ export function JointStop({ open }: { open: OpenJob }) {
   const say = inWords(system);
   const isFillet = joint.kind !== null && JOINTS[joint.kind].fillet;
   const isGroove = joint.kind === 'v-butt';
+  const { length_mm } = geometry;
   const answer =
     geometry.area_mm2 === null
       ? 'Kind and thickness first; the rest can wait.'
@@ -62,8 +63,38 @@ export function JointStop({ open }: { open: OpenJob }) {
           set('joint.sameThickness', id !== 'other', 'Other thickness')
         }
       />
+      {joint.kind === 'ring' && (
+        <Row>
+          <Size open={open} path="joint.pipeDiameter_mm" />
+        </Row>
+      )}
+      {joint.kind === 'rectangle' && (
+        <Row>
+          <Size open={open} path="joint.tubeWidth_mm" />
+          <Size open={open} path="joint.tubeHeight_mm" />
+        </Row>
+      )}
+      {joint.kind === 'plug' && (
+        <Row>
+          <Size open={open} path="joint.plugDiameter_mm" />
+          <Size open={open} path="joint.plugCount" />
+        </Row>
+      )}
+      {joint.kind === 'flare-bevel' && (
+        <Row>
+          <Size open={open} path="joint.cornerRadius_mm" proposed="blank: twice the wall" />
+        </Row>
+      )}
       <Row>
-        <Size open={open} path="joint.length_mm" />
+        <Size
+          open={open}
+          path="joint.length_mm"
+          proposed={
+            joint.length_mm === null && length_mm !== null
+              ? `blank: ${say.size(Math.round(length_mm))} by its sizes`
+              : undefined
+          }
+        />
         <Size open={open} path="joint.gap_mm" label="Widest gap" />
       </Row>
       {isFillet && (

@@ -1,12 +1,16 @@
 import { router } from 'expo-router';
 import { Pressable, ScrollView, View } from 'react-native';
-import { CABLES } from '@core/data/cables';
+import { CABLES, type CableId } from '@core/data/cables';
 import { MACHINE_TYPES } from '@core/data/machines';
+import { TOOLS } from '@core/data/tools';
 import type { Kit } from '@core/formats/kit';
+import { writeKitFile } from '@core/formats/files';
+import { readTinsCsv, writeTinsCsv } from '@core/formats/tinsCsv';
 import { inWords } from '@core/units/format';
 import { ampWindow } from '@core/rods/amps';
-import { useApp } from '@/state/store';
-import { addItem, type Shelf } from '@/state/shelf';
+import { chooseFile, saveFile } from '@/state/files';
+import { say, useApp } from '@/state/store';
+import { addItem, addTins, newItemId, type Shelf } from '@/state/shelf';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
 import { usePalette } from '@/ui/theme/theme';
@@ -58,7 +62,23 @@ export function KitPage() {
           rows={kit.supplies.map((s) => ({
             id: s.id,
             name: s.name,
-            note: `${s.volts_V ?? '?'} V, ${s.breaker_A ?? '?'} A ${s.breakerKind}; ${s.cordLength_m === null ? 'no cord' : say.distance(s.cordLength_m)}${s.cordSize === null ? '' : ` of ${CABLES[s.cordSize].name}`}`,
+            note: `${s.kind === 'generator' ? `generator ${s.rating_kVA ?? '?'} kVA, ` : ''}${s.volts_V ?? '?'} V, ${s.breaker_A ?? '?'} A ${s.breakerKind}; ${s.cordLength_m === null ? 'no cord' : say.distance(s.cordLength_m)}${s.cordSize === null ? '' : ` of ${CABLES[s.cordSize].name}`}`,
+          }))}
+        />
+        <ShelfList
+          title="Cords"
+          shelf="cords"
+          add="Add a cord"
+          rows={kit.cords.map((c) => ({ id: c.id, name: c.name, note: lengthOf(c, say.distance) }))}
+        />
+        <ShelfList
+          title="Weld leads"
+          shelf="leads"
+          add="Add leads"
+          rows={kit.leads.map((l) => ({
+            id: l.id,
+            name: l.name,
+            note: `two of ${lengthOf(l, say.distance)}`,
           }))}
         />
         <ShelfList
@@ -67,10 +87,22 @@ export function KitPage() {
           add="Add a tin"
           rows={kit.tins.map((t) => ({ id: t.id, name: `${t.rodClass} ${t.size}`, note: tinNote(t) }))}
         />
+        <ShelfList
+          title="Tools"
+          shelf="tools"
+          add="Add a tool"
+          rows={kit.tools.map((t) => ({ id: t.id, name: TOOLS[t.tool], note: t.note }))}
+        />
+        <KitFiles kit={kit} />
       </ScrollView>
     </View>
   );
 }
+
+const lengthOf = (
+  { length_m, size }: { length_m: number | null; size: CableId },
+  distance: (m: number) => string,
+): string => `${length_m === null ? 'length not known' : distance(length_m)} of ${CABLES[size].name}`;
 
 function tinNote(tin: Kit['tins'][number]): string {
   const window = ampWindow(tin.rodClass, tin.size, tin);
@@ -81,6 +113,36 @@ function tinNote(tin: Kit['tins'][number]): string {
   ]
     .filter((w) => w !== '')
     .join('; ');
+}
+
+/** The kit as files: whole, or the tins as a table. */
+function KitFiles({ kit }: { kit: Kit }) {
+  const takeTins = async () => {
+    const file = await chooseFile();
+    if (!file) return;
+    const read = readTinsCsv(await file.text(), newItemId);
+    if (read.ok) addTins(read.value);
+    else say(`${file.name}: ${read.message} Nothing was changed.`);
+  };
+  return (
+    <View style={{ gap: SPACE.s }}>
+      <Words as="head">Files</Words>
+      <Act
+        title="Save the kit"
+        testID="save-kit"
+        onPress={() => saveFile('kit.json', 'application/json', writeKitFile(kit))}
+      />
+      <View style={{ flexDirection: 'row', gap: SPACE.s }}>
+        <Act
+          grow
+          title="Tins as a table"
+          testID="save-tins"
+          onPress={() => saveFile('tins.csv', 'text/csv', writeTinsCsv(kit.tins))}
+        />
+        <Act grow title="Take in tins" testID="take-tins" onPress={() => void takeTins()} />
+      </View>
+    </View>
+  );
 }
 
 interface ShelfProps {
@@ -111,9 +173,11 @@ function ShelfList({ title, shelf, add, rows }: ShelfProps) {
             }}
           >
             <Words as="bold">{name}</Words>
-            <Words as="small" tone="quiet">
-              {note}
-            </Words>
+            {note !== '' && (
+              <Words as="small" tone="quiet">
+                {note}
+              </Words>
+            )}
           </Pressable>
         ))}
         {rows.length === 0 && (

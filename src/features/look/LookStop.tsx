@@ -98,6 +98,14 @@ export function LookStop({ open }: { open: OpenJob }) {
           system={system}
           onType={(text) => type('look.air_C', text, 'Temperature')}
         />
+        <QuantityField
+          path="look.timeWindow_s"
+          value={look.timeWindow_s}
+          typed={job.typed['look.timeWindow_s']}
+          system={system}
+          onType={(text) => type('look.timeWindow_s', text, 'Time')}
+          proposed="blank: no hurry"
+        />
       </View>
     </>
   );

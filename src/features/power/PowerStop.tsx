@@ -75,6 +75,40 @@ export function PowerStop({ open }: { open: OpenJob }) {
         proposed={cord?.value.size ?? null}
         onPick={(id: CableId | null) => set('power.cordSize', id, 'Cord size')}
       />
+      {kit.cords.length > 0 && (
+        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
+          {kit.cords.map((c) => (
+            <Act
+              key={c.id}
+              title={`Use ${c.name}`}
+              testID={`use-${c.id}`}
+              onPress={() =>
+                edit(
+                  [
+                    { path: 'power.cordLength_m', value: c.length_m },
+                    { path: 'typed.power.cordLength_m', value: undefined },
+                    { path: 'power.cordSize', value: c.size },
+                  ],
+                  c.name,
+                )
+              }
+            />
+          ))}
+        </View>
+      )}
+      {kit.leads.length > 0 && (
+        <Pick
+          label="Weld leads"
+          testID="leads"
+          options={kit.leads.map((l) => ({
+            id: l.id,
+            name: l.name,
+            note: l.length_m === null ? undefined : say.distance(l.length_m),
+          }))}
+          value={job.power.leadsId}
+          onPick={(id) => set('power.leadsId', id, 'Weld leads')}
+        />
+      )}
       <Card>
         <DutyWindow open={open} />
       </Card>

@@ -1,3 +1,4 @@
+import { router } from 'expo-router';
 import { useMemo } from 'react';
 import { View } from 'react-native';
 import { writeJobFile } from '@core/formats/jobFile';
@@ -86,6 +87,11 @@ export function SheetStop({ open }: { open: OpenJob }) {
             }
           />
         </View>
+        <Act
+          title="What was done to this job"
+          testID="to-history"
+          onPress={() => router.push({ pathname: '/job/[id]/history', params: { id: job.id } })}
+        />
       </View>
     </>
   );

@@ -111,6 +111,29 @@ export const cordChanges: ChangeMaker = ({ cord, system }) => {
   ];
 };
 
+/** The cords and leads of the kit that are not in use. */
+export const cableChanges: ChangeMaker = ({ kit, cord, leads }) => [
+  ...kit.cords
+    .filter((other) => cord !== null && other.length_m !== null && other.size !== cord.value.size)
+    .map((other) => ({
+      id: `use-${other.id}`,
+      title: `Use ${other.name}`,
+      cost: 'in place of the cord on the supply',
+      edits: [
+        { path: 'power.cordLength_m', value: other.length_m },
+        { path: 'power.cordSize', value: other.size },
+      ],
+    })),
+  ...kit.leads
+    .filter((other) => leads !== null && other.id !== leads.value.id)
+    .map((other) => ({
+      id: `leads-${other.id}`,
+      title: `Weld with ${other.name}`,
+      cost: 'machine nearer or farther',
+      edits: [{ path: 'power.leadsId', value: other.id }],
+    })),
+];
+
 /** The other supplies of the kit, each with its own cord. */
 export const supplyChanges: ChangeMaker = ({ kit, supply }) =>
   kit.supplies
@@ -185,6 +208,7 @@ export const CHANGE_MAKERS: readonly ChangeMaker[] = [
   rodChanges,
   poleChanges,
   cordChanges,
+  cableChanges,
   supplyChanges,
   machineChanges,
   restChanges,

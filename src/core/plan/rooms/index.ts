@@ -12,6 +12,12 @@ import { pole } from './pole';
 import { preheat } from './preheat';
 import { rodAmps } from './rodAmps';
 import { rodsOnHand } from './rodsOnHand';
+import { generator } from './generator';
+import { leadDrop } from './leadDrop';
+import { minFillet } from './minFillet';
+import { ocv } from './ocv';
+import { rodDiameter } from './rodDiameter';
+import { timeWindow } from './timeWindow';
 import { wind } from './wind';
 
 /**
@@ -33,4 +39,10 @@ export const ASSESSORS: readonly Assessor[] = [
   duty,
   rodsOnHand,
   wind,
+  rodDiameter,
+  minFillet,
+  ocv,
+  leadDrop,
+  generator,
+  timeWindow,
 ];

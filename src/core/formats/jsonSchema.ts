@@ -1,0 +1,10 @@
+import { z } from 'zod';
+import { Archive, KitFile } from './files';
+import { JobFile } from './jobFile';
+
+/** JSON Schemas of every file the app writes, by name. `docs/formats` holds them as files. */
+export const jsonSchemas = (): Record<string, object> => ({
+  job: z.toJSONSchema(JobFile),
+  kit: z.toJSONSchema(KitFile),
+  archive: z.toJSONSchema(Archive),
+});

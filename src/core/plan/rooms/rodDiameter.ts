@@ -1,0 +1,34 @@
+import { ROD_TO_THICKNESS } from '../../data/limits';
+import { ROD_SIZES } from '../../data/rodSizes';
+import { PRACTICE } from '../../data/sources';
+import { inWords } from '../../units/format';
+import { exactly, mapRange } from '../../units/range';
+import { under } from '../room';
+import type { Assessor } from './assessor';
+
+/** Rod diameter against the thinner side: no thicker than the plate, roughly. */
+export const rodDiameter: Assessor = {
+  id: 'rod-diameter',
+  title: 'Rod size',
+  short: 'rod size',
+  stop: 'rod',
+  assess({ rod, joint, system }) {
+    const { thin_mm } = joint;
+    if (!rod || thin_mm === null) return null;
+    const say = inWords(system).size;
+    const { diameter_mm, inches } = ROD_SIZES[rod.value.size];
+    const limit = mapRange(ROD_TO_THICKNESS, (share) => share * thin_mm);
+    return under('mm', exactly(diameter_mm), limit, {
+      now: `${inches} rod`,
+      gap: 'of plate to spare',
+      past: 'too thick a rod',
+      until: `${say(thin_mm)} side`,
+      reasons: [
+        {
+          words: `A rod no thicker than the plate, roughly: up to about ${say(limit.nominal)} on ${say(thin_mm)}.`,
+          source: PRACTICE,
+        },
+      ],
+    });
+  },
+};

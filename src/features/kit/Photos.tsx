@@ -1,0 +1,69 @@
+import { useEffect, useState } from 'react';
+import { Image, View } from 'react-native';
+import type { Machine } from '@core/formats/kit';
+import { choosePhoto, keepPhoto, readPhoto } from '@/state/photos';
+import { say } from '@/state/store';
+import { Act } from '@/ui/Act';
+import { SPACE } from '@/ui/theme/tokens';
+import { Words } from '@/ui/Words';
+import type { Change } from './parts';
+
+const MOST = 6;
+
+/** Pictures of the nameplate: kept on the device beside the records, scaled to what can be read. */
+export function Photos({ machine, change }: { machine: Machine; change: Change }) {
+  const add = async () => {
+    const file = await choosePhoto();
+    if (!file) return;
+    const kept = await keepPhoto(file);
+    if (kept.ok) change([{ path: 'photos', value: [...machine.photos, kept.value].slice(-MOST) }]);
+    else say(kept.message);
+  };
+  const drop = (id: string) => {
+    change([{ path: 'photos', value: machine.photos.filter((photo) => photo !== id) }]);
+    say('Picture taken out', () => change([{ path: 'photos', value: machine.photos }]));
+  };
+  return (
+    <View style={{ gap: SPACE.s }}>
+      <Words as="head">Nameplate pictures</Words>
+      {machine.photos.map((id) => (
+        <Photo key={id} id={id} onDrop={() => drop(id)} />
+      ))}
+      {machine.photos.length < MOST && (
+        <Act title="Add a picture" testID="add-photo" onPress={() => void add()} />
+      )}
+    </View>
+  );
+}
+
+function Photo({ id, onDrop }: { id: string; onDrop: () => void }) {
+  const [url, setUrl] = useState<string | null>(null);
+  useEffect(() => {
+    let made: string | null = null;
+    let gone = false;
+    void readPhoto(id).then((blob) => {
+      if (blob === null || gone) return;
+      made = URL.createObjectURL(blob);
+      setUrl(made);
+    });
+    return () => {
+      gone = true;
+      if (made !== null) URL.revokeObjectURL(made);
+    };
+  }, [id]);
+  return (
+    <View style={{ flexDirection: 'row', gap: SPACE.m, alignItems: 'center' }} testID={`photo-${id}`}>
+      {url === null ? (
+        <Words tone="quiet">Picture not on this device</Words>
+      ) : (
+        <Image
+          source={{ uri: url }}
+          accessibilityLabel="Nameplate"
+          resizeMode="contain"
+          style={{ width: 200, height: 140 }}
+        />
+      )}
+      <Act title="Take out" onPress={onDrop} />
+    </View>
+  );
+}

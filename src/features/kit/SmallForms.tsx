@@ -1,0 +1,51 @@
+import { TOOLS, type ToolId } from '@core/data/tools';
+import type { CordItem, LeadSet, Tool } from '@core/formats/kit';
+import { optionsOf } from '@/ui/options';
+import { Pick } from '@/ui/Pick';
+import { Words } from '@/ui/Words';
+import { CableSize, Name, Note, Num, Row, type Change } from './parts';
+
+/** A cord of one's own. */
+export function CordForm({ cord, change }: { cord: CordItem; change: Change }) {
+  return (
+    <>
+      <Words as="title">{cord.name}</Words>
+      <Name value={cord.name} change={change} />
+      <Row>
+        <Num item={cord} at="length_m" path="cord.length_m" change={change} />
+      </Row>
+      <CableSize value={cord.size} forCord change={change} />
+    </>
+  );
+}
+
+/** A pair of weld leads. */
+export function LeadsForm({ leads, change }: { leads: LeadSet; change: Change }) {
+  return (
+    <>
+      <Words as="title">{leads.name}</Words>
+      <Name value={leads.name} change={change} />
+      <Row>
+        <Num item={leads} at="length_m" path="leads.length_m" change={change} />
+      </Row>
+      <CableSize value={leads.size} forCord={false} change={change} />
+    </>
+  );
+}
+
+/** Something to measure, test or prepare with. */
+export function ToolForm({ tool, change }: { tool: Tool; change: Change }) {
+  return (
+    <>
+      <Words as="title">{TOOLS[tool.tool]}</Words>
+      <Pick
+        label="What it is"
+        testID="tool"
+        options={optionsOf(TOOLS)}
+        value={tool.tool}
+        onPick={(id: ToolId | null) => id && change([{ path: 'tool', value: id }])}
+      />
+      <Note value={tool.note} change={change} />
+    </>
+  );
+}

@@ -1,0 +1,119 @@
+import type { ReactNode } from 'react';
+import { View } from 'react-native';
+import { readField, type NumberPath } from '@core/formats/fields';
+import { readPath, type Edit } from '@core/formats/job';
+import { CABLES, CABLE_IDS, type CableId } from '@core/data/cables';
+import type { Item, Shelf } from '@/state/shelf';
+import { useApp } from '@/state/store';
+import { Entry } from '@/ui/Entry';
+import { Pick } from '@/ui/Pick';
+import { QuantityField } from '@/ui/QuantityField';
+import { SPACE } from '@/ui/theme/tokens';
+import { Words } from '@/ui/Words';
+
+export type AnyItem = Item<Shelf>;
+export type Change = (edits: readonly Edit[]) => void;
+
+/** A number of an item: `at` is its path in the item, `path` its row in the table of fields. */
+export function Num({
+  item,
+  at,
+  path,
+  change,
+  label,
+  proposed,
+}: {
+  item: AnyItem;
+  at: string;
+  path: NumberPath;
+  change: Change;
+  label?: string;
+  proposed?: string;
+}) {
+  const system = useApp((state) => state.settings.system);
+  const value = readPath(item, at);
+  return (
+    <QuantityField
+      path={path}
+      label={label}
+      value={typeof value === 'number' ? value : null}
+      typed={item.typed[at]}
+      system={system}
+      proposed={proposed}
+      testID={at}
+      onType={(text) => {
+        const read = text.trim() === '' ? null : readField(path, text, system);
+        change([
+          { path: at, value: read?.ok ? read.value.value : null },
+          { path: `typed.${at}`, value: text === '' ? undefined : text },
+        ]);
+      }}
+    />
+  );
+}
+
+/** Fields side by side where there is room. */
+export const Row = ({ children }: { children: ReactNode }) => (
+  <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.m }}>{children}</View>
+);
+
+/** What an item is called. */
+export function Name({ value, change }: { value: string; change: Change }) {
+  return (
+    <View style={{ gap: SPACE.xs }}>
+      <Words as="label" tone="quiet">
+        Name
+      </Words>
+      <Entry
+        label="Name"
+        testID="name"
+        value={value}
+        onChange={(text) => change([{ path: 'name', value: text.slice(0, 120) || ' ' }])}
+      />
+    </View>
+  );
+}
+
+/** Copper size of a cord or of leads. */
+export function CableSize({
+  value,
+  forCord,
+  change,
+  at = 'size',
+}: {
+  value: CableId | null;
+  forCord: boolean;
+  change: Change;
+  at?: string;
+}) {
+  return (
+    <Pick
+      label="Size"
+      testID="cable-size"
+      options={CABLE_IDS.filter((id) => !forCord || CABLES[id].ampacity_A !== null).map((id) => ({
+        id,
+        name: CABLES[id].name,
+      }))}
+      value={value}
+      onPick={(id: CableId | null) => id && change([{ path: at, value: id }])}
+    />
+  );
+}
+
+/** Words of one's own about an item. */
+export function Note({ value, change }: { value: string; change: Change }) {
+  return (
+    <View style={{ gap: SPACE.xs }}>
+      <Words as="label" tone="quiet">
+        Note
+      </Words>
+      <Entry
+        prose
+        label="Note"
+        testID="note"
+        value={value}
+        onChange={(text) => change([{ path: 'note', value: text.slice(0, 200) }])}
+      />
+    </View>
+  );
+}
