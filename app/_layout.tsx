@@ -5,6 +5,7 @@ import { useFonts } from 'expo-font';
 import { Slot } from 'expo-router';
 import { useEffect } from 'react';
 import { View } from 'react-native';
+import { keepOffline } from '@/state/offline';
 import { boot, followOtherTabs, hush, useApp } from '@/state/store';
 import { NoticeBar } from '@/ui/NoticeBar';
 import { Theme } from '@/ui/theme/theme';
@@ -19,6 +20,7 @@ export default function RootLayout() {
   const { ready, notice, saveProblem, settings } = useApp();
   useEffect(() => {
     void boot();
+    void keepOffline();
     return followOtherTabs();
   }, []);
   if (!ready || !fontsReady) return null;

@@ -15,6 +15,7 @@ import { openingOf, shortRoom } from '@/ui/roomWords';
 import { usePalette, useWide } from '@/ui/theme/theme';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
+import { About } from './About';
 import { FilesCard } from './FilesCard';
 
 const openJob = (id: string, stop: 'look' | 'sheet' = 'look') =>
@@ -98,6 +99,7 @@ export function JobsPage() {
             onPick={(id: 'daylight' | 'dark' | null) => changeSettings({ theme: id ?? theme })}
           />
         </Card>
+        <About />
       </ScrollView>
       <View style={{ backgroundColor: palette.bar, padding: SPACE.s }}>
         <Act kind="main" title="New job" testID="new-job" onPress={() => openJob(newJob())} />
