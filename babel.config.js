@@ -1,4 +1,8 @@
 module.exports = (api) => {
-  api.cache(true);
-  return { presets: ['babel-preset-expo'] };
+  const testing = api.env('test');
+  return {
+    presets: ['babel-preset-expo'],
+    // Jest runs CommonJS: what the app fetches late is required late there.
+    plugins: testing ? ['@babel/plugin-transform-dynamic-import'] : [],
+  };
 };

@@ -1,7 +1,7 @@
 /** Writes the demo jobs as the files an export would give: `npm run demo`. */
 import { mkdirSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { writeJobFile } from '../src/core/formats/jobFile';
+import { writeJobFile } from '../src/core/formats/write';
 import { DEMO_JOBS } from '../src/demo/jobs';
 import { DEMO_KIT } from '../src/demo/kit';
 

@@ -1,6 +1,6 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { writeJobFile } from '@core/formats/jobFile';
+import { writeJobFile } from '@core/formats/write';
 import { assess } from '@core/plan/assess';
 import { makePlan } from '@core/plan/plan';
 import { DEMO_JOBS } from './jobs';

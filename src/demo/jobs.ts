@@ -1,5 +1,7 @@
 import { STOP_WORK_QUESTIONS } from '@core/data/stopWork';
-import { applyEdits, blankJob, type Edit, type Job, type StopWorkAnswer } from '@core/formats/job';
+import { applyEdits, type Edit } from '@core/formats/edits';
+import { blankJob } from '@core/formats/blankJob';
+import type { Job, StopWorkAnswer } from '@core/formats/job';
 
 /** Answers of an ordinary repair: nothing on the list, the site's conditions promised. */
 const ORDINARY: Record<string, StopWorkAnswer> = Object.fromEntries(

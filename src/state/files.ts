@@ -1,8 +1,10 @@
-import { readFile, writeArchive, type Brought } from '@core/formats/files';
+import { writeArchive } from '@core/formats/write';
+import type { Brought } from '@core/formats/merge';
 import { refuse, ok, type Result } from '@core/units/result';
 import { putPhoto, readPhoto } from './photos';
 import { useApp } from './store';
-import { packZip, unpackZip, type Packed } from './zip';
+import { checks } from './late';
+import type { Packed } from './zip';
 
 /** Hands contents to the person as a file. */
 export function saveFile(name: string, type: string, contents: string | Uint8Array): void {
@@ -29,7 +31,8 @@ export async function readChosen(file: File): Promise<Result<Packed>> {
   if (file.size > MOST_BYTES) return refuse('The file is over 200 MB.');
   const bytes = new Uint8Array(await file.arrayBuffer());
   const isZip = bytes[0] === 0x50 && bytes[1] === 0x4b;
-  if (isZip) return unpackZip(bytes);
+  if (isZip) return (await checks()).unpackZip(bytes);
+  const { readFile } = await checks();
   const read = readFile(new TextDecoder().decode(bytes));
   return read.ok ? ok({ ...read.value, photos: new Map() }) : read;
 }
@@ -60,7 +63,11 @@ export async function saveEverythingZipped(): Promise<void> {
     const picture = await readPhoto(id);
     if (picture) photos.set(id, new Uint8Array(await picture.arrayBuffer()));
   }
-  saveFile(`elbow-room ${today()}.zip`, 'application/zip', await packZip(writeArchive(jobs, kit), photos));
+  saveFile(
+    `elbow-room ${today()}.zip`,
+    'application/zip',
+    await (await checks()).packZip(writeArchive(jobs, kit), photos),
+  );
 }
 
 /** Keeps the pictures that a zip brought. */

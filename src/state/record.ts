@@ -3,6 +3,8 @@ import { explainIssue } from '@core/formats/jobFile';
 import { Job } from '@core/formats/job';
 import { Kit } from '@core/formats/kit';
 import { DATA_VERSION, upgradeJob, upgradeKit } from '@core/formats/upgrade';
+import type { JournalPage } from './journal';
+import { JOURNAL_PREFIX } from './keys';
 import type { KeyValueStorage } from './storage';
 
 const FieldChange = z.object({
@@ -35,15 +37,6 @@ export const Settings = z.object({
   theme: z.enum(['daylight', 'dark']),
 });
 export type Settings = z.infer<typeof Settings>;
-export const DEFAULT_SETTINGS: Settings = { system: 'metric', theme: 'daylight' };
-
-export const PREFIX = 'elbow-room/';
-export const KIT_KEY = `${PREFIX}kit`;
-export const SETTINGS_KEY = `${PREFIX}settings`;
-export const JOB_PREFIX = `${PREFIX}job/`;
-export const DAMAGED_PREFIX = `${PREFIX}damaged/`;
-export const jobKey = (id: string): string => `${JOB_PREFIX}${id}`;
-
 /** What reading a record came to. */
 export type Stored<T> =
   { kind: 'ok'; data: T } | { kind: 'missing' } | { kind: 'damaged'; text: string; reason: string };
@@ -85,5 +78,31 @@ export async function readRecord<T>(
     : { kind: 'damaged', text, reason: explainIssue(checked.error) };
 }
 
-export const writeRecord = (storage: KeyValueStorage, key: string, data: unknown): Promise<void> =>
-  storage.setItem(key, JSON.stringify({ version: DATA_VERSION, data }));
+const JournalEntry = z.object({
+  jobId: z.string(),
+  at: z.iso.datetime(),
+  title: z.string(),
+  edits: z.array(z.object({ path: z.string(), value: z.unknown().optional() })),
+});
+
+/** Pages left over, oldest first. A page that cannot be read holds half an entry at most, and is struck out. */
+export async function readJournal(storage: KeyValueStorage): Promise<JournalPage[]> {
+  const keys = (await storage.getAllKeys()).filter((key) => key.startsWith(JOURNAL_PREFIX)).sort();
+  const found: JournalPage[] = [];
+  for (const key of keys) {
+    const read = JournalEntry.safeParse(safeJson((await storage.getItem(key)) ?? ''));
+    if (read.success) {
+      const { edits, ...rest } = read.data;
+      found.push({ key, entry: { ...rest, edits: edits.map(({ path, value }) => ({ path, value })) } });
+    } else await storage.removeItem(key);
+  }
+  return found;
+}
+
+function safeJson(text: string): unknown {
+  try {
+    return JSON.parse(text);
+  } catch {
+    return null;
+  }
+}

@@ -1,5 +1,5 @@
 import { nanoid } from 'nanoid/non-secure';
-import { applyEdits, type Edit } from '@core/formats/job';
+import { applyEdits, type Edit } from '@core/formats/edits';
 import type { CordItem, Kit, LeadSet, Machine, Supply, Tin, Tool } from '@core/formats/kit';
 import { editKit, hush, say, useApp } from './store';
 

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import type * as StoreModule from './store';
-import { JobRecord, jobKey, KIT_KEY } from './record';
+import { jobKey, KIT_KEY } from './keys';
+import { JobRecord } from './record';
 import type { KeyValueStorage } from './storage';
 
 type Store = typeof StoreModule;

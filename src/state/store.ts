@@ -1,25 +1,26 @@
 import { nanoid } from 'nanoid/non-secure';
 import { create } from 'zustand';
-import { applyEdits, blankJob, readPath, type Edit, type Job } from '@core/formats/job';
-import { mergeKit, type Brought } from '@core/formats/files';
-import { EMPTY_KIT, type Kit } from '@core/formats/kit';
+import { applyEdits, readPath, type Edit } from '@core/formats/edits';
+import { blankJob } from '@core/formats/blankJob';
+import type { Job } from '@core/formats/job';
+import { mergeKit, type Brought } from '@core/formats/merge';
+import { EMPTY_KIT } from '@core/formats/emptyKit';
+import type { Kit } from '@core/formats/kit';
 import { DEMO_JOBS } from '@/demo/jobs';
 import { DEMO_KIT } from '@/demo/kit';
+import { writeJournal, type JournalPage } from './journal';
 import {
   DAMAGED_PREFIX,
   DEFAULT_SETTINGS,
   JOB_PREFIX,
-  JobRecord,
   jobKey,
   KIT_KEY,
-  KitRecord,
-  readRecord,
   SETTINGS_KEY,
-  Settings,
   writeRecord,
-  type HistoryEntry,
-} from './record';
-import { readJournal, writeJournal, type JournalPage } from './journal';
+} from './keys';
+import type * as Checks from './checks';
+import { checks } from './late';
+import type { HistoryEntry, JobRecord, KitRecord, Settings } from './record';
 import { deviceStorage, withLock, type KeyValueStorage } from './storage';
 
 /** Something said once across the bottom, with an act to undo where there is one. */
@@ -74,13 +75,20 @@ export async function boot(from: KeyValueStorage = deviceStorage): Promise<void>
   const damaged: Damaged[] = [];
   const jobs: Record<string, JobRecord> = {};
   try {
-    for (const page of await readJournal(storage)) await settle(page, null, null);
+    const checking = await checks();
+    for (const page of await checking.readJournal(storage)) await settle(page, null, null);
     const keys = await storage.getAllKeys();
     const first = !keys.includes(KIT_KEY);
-    const kit = await readOr(KIT_KEY, KitRecord, { kit: first ? DEMO_KIT : EMPTY_KIT, history: [] }, damaged);
-    const settings = await readOr(SETTINGS_KEY, Settings, DEFAULT_SETTINGS, damaged);
+    const kit = await readOr(
+      checking,
+      KIT_KEY,
+      checking.KitRecord,
+      { kit: first ? DEMO_KIT : EMPTY_KIT, history: [] },
+      damaged,
+    );
+    const settings = await readOr(checking, SETTINGS_KEY, checking.Settings, DEFAULT_SETTINGS, damaged);
     for (const key of keys.filter((k) => k.startsWith(JOB_PREFIX))) {
-      const record = await readOr<JobRecord | null>(key, JobRecord, null, damaged);
+      const record = await readOr<JobRecord | null>(checking, key, checking.JobRecord, null, damaged);
       if (!record) continue;
       if (record.deletedAt !== null && Date.now() - Date.parse(record.deletedAt) > KEEP_DELETED_ms)
         await storage.removeItem(key);
@@ -98,12 +106,13 @@ export async function boot(from: KeyValueStorage = deviceStorage): Promise<void>
 }
 
 async function readOr<T>(
+  checking: typeof Checks,
   key: string,
-  schema: Parameters<typeof readRecord<T>>[2],
+  schema: Parameters<typeof Checks.readRecord<T>>[2],
   otherwise: T,
   damaged: Damaged[],
 ): Promise<T> {
-  const stored = await readRecord(storage, key, schema);
+  const stored = await checking.readRecord(storage, key, schema);
   if (stored.kind === 'ok') return stored.data;
   if (stored.kind === 'damaged') {
     const { text, reason } = stored;
@@ -201,7 +210,8 @@ function settle(
   const { jobId, at, title, edits } = page.entry;
   return withLock(jobKey(jobId), async () => {
     if ((await storage.getItem(page.key)) === null) return false;
-    const stored = await readRecord(storage, jobKey(jobId), JobRecord);
+    const { readRecord, JobRecord: Checked } = await checks();
+    const stored = await readRecord(storage, jobKey(jobId), Checked);
     const base = stored.kind === 'ok' ? stored.data : otherwise;
     if (base) {
       const history = remember(base.history, { at, title, changes: changesOf(base.job, edits) });
@@ -321,11 +331,12 @@ export function changeSettings(change: Partial<Settings>): void {
 
 /** Takes in what another tab stored. */
 export async function takeIn(key: string | null): Promise<void> {
+  const { readRecord, JobRecord: CheckedJob, KitRecord: CheckedKit } = await checks();
   if (key?.startsWith(JOB_PREFIX)) {
-    const stored = await readRecord(storage, key, JobRecord);
+    const stored = await readRecord(storage, key, CheckedJob);
     if (stored.kind === 'ok') set(({ jobs }) => ({ jobs: { ...jobs, [stored.data.job.id]: stored.data } }));
   } else if (key === KIT_KEY) {
-    const stored = await readRecord(storage, KIT_KEY, KitRecord);
+    const stored = await readRecord(storage, KIT_KEY, CheckedKit);
     if (stored.kind === 'ok') set({ kit: stored.data });
   }
 }

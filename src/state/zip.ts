@@ -1,4 +1,5 @@
-import { readFile, type Brought } from '@core/formats/files';
+import { readFile } from '@core/formats/files';
+import type { Brought } from '@core/formats/merge';
 import { MOST_TEXT } from '@core/formats/jobFile';
 import { ok, refuse, type Result } from '@core/units/result';
 

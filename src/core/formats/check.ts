@@ -1,7 +1,8 @@
 import type { UnitSystem } from '../units/kinds';
 import type { Problem } from '../joint/check';
 import { NUMBER_FIELDS, readField, type NumberPath } from './fields';
-import { readPath, type Job } from './job';
+import { readPath } from './edits';
+import type { Job } from './job';
 
 /** What was typed into a job's number fields and could not be read, each with its message. */
 export function checkJob(job: Job, system: UnitSystem = 'metric'): Problem[] {

@@ -4,11 +4,14 @@ import Ajv2020 from 'ajv/dist/2020';
 import fc from 'fast-check';
 import { ROD_CLASS_IDS } from '../data/rods';
 import { ROD_SIZE_IDS } from '../data/rodSizes';
-import { previewImport, readFile, writeArchive, writeKitFile } from './files';
-import { blankJob } from './job';
-import { writeJobFile } from './jobFile';
+import { previewImport } from './merge';
+import { readFile } from './files';
+import { writeArchive, writeKitFile } from './write';
+import { blankJob } from './blankJob';
+import { writeJobFile } from './write';
 import { jsonSchemas } from './jsonSchema';
-import { EMPTY_KIT, type Kit, type Tin } from './kit';
+import { EMPTY_KIT } from './emptyKit';
+import type { Kit, Tin } from './kit';
 import { readTinsCsv, writeTinsCsv } from './tinsCsv';
 
 const ROOT = join(__dirname, '..', '..', '..');

@@ -1,9 +1,13 @@
 import fc from 'fast-check';
 import { STOP_WORK_QUESTIONS } from '../data/stopWork';
 import { NUMBER_FIELDS, numberField, readField, refuseNumber, type NumberPath } from './fields';
-import { applyEdits, blankJob, Job, readPath, setPath } from './job';
-import { readJobFile, writeJobFile } from './jobFile';
-import { EMPTY_KIT, Kit } from './kit';
+import { applyEdits, readPath, setPath } from './edits';
+import { blankJob } from './blankJob';
+import { Job } from './job';
+import { readJobFile } from './jobFile';
+import { writeJobFile } from './write';
+import { EMPTY_KIT } from './emptyKit';
+import { Kit } from './kit';
 
 const PATHS = (Object.keys(NUMBER_FIELDS) as NumberPath[]).filter((path) =>
   /^(look|joint|power|rod)\./.test(path),

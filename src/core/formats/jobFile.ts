@@ -2,9 +2,9 @@ import { z } from 'zod';
 import { ok, refuse, type Result } from '../units/result';
 import { Job } from './job';
 import { Kit } from './kit';
+import { JOB_FILE_FORMAT } from './write';
 import { DATA_VERSION, upgradeJob, upgradeKit } from './upgrade';
 
-export const JOB_FILE_FORMAT = 'elbow-room-job';
 /** Text of a file larger than this is refused before it is parsed, characters. */
 export const MOST_TEXT = 5_000_000;
 
@@ -16,10 +16,6 @@ export const JobFile = z.object({
   kit: Kit,
 });
 export type JobFile = z.infer<typeof JobFile>;
-
-/** A job and its kit as the text of a file. */
-export const writeJobFile = (job: Job, kit: Kit): string =>
-  `${JSON.stringify({ format: JOB_FILE_FORMAT, version: DATA_VERSION, job, kit } satisfies JobFile, null, 2)}\n`;
 
 /** What stands at the top of any file of the app. */
 export interface OpenedFile {

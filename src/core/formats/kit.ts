@@ -104,5 +104,3 @@ export const Kit = z.object({
   tools: z.array(Tool).max(100),
 });
 export type Kit = z.infer<typeof Kit>;
-
-export const EMPTY_KIT: Kit = { machines: [], supplies: [], tins: [], cords: [], leads: [], tools: [] };

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { blankJob, type Job } from '../formats/job';
+import { blankJob } from '../formats/blankJob';
+import type { Job } from '../formats/job';
 import { idsOf, JOINTS } from '../data/words';
 import { checkJoint } from './check';
 import { filletArea_mm2, jointGeometry, legByRule_mm, vGrooveArea_mm2 } from './geometry';

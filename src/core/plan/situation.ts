@@ -13,7 +13,7 @@ import { supplyDraw, type Cord, type SupplyDraw } from '../power/supply';
 import { ampWindow, proposeAmps, type AmpWindow } from '../rods/amps';
 import { planBeads, type BeadPlan } from '../rods/beads';
 import { choosePole, chooseRod, type RodChoice } from '../rods/choose';
-import { setPath } from '../formats/job';
+import { setPath } from '../formats/edits';
 import type { UnitSystem } from '../units/kinds';
 import { inWords } from '../units/format';
 import type { Range } from '../units/range';

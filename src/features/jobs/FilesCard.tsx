@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { previewImport, type ImportPreview } from '@core/formats/files';
+import { previewImport, type ImportPreview } from '@core/formats/merge';
 import {
   chooseFile,
   everything,

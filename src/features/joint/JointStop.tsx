@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import { JOINTS, type JointKind } from '@core/data/words';
 import type { NumberPath } from '@core/formats/fields';
-import { readPath } from '@core/formats/job';
+import { readPath } from '@core/formats/edits';
 import { trimmed, inWords } from '@core/units/format';
 import type { OpenJob } from '@/state/useJob';
 import { Card } from '@/ui/Card';

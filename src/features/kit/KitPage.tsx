@@ -4,10 +4,10 @@ import { CABLES, type CableId } from '@core/data/cables';
 import { MACHINE_TYPES } from '@core/data/machines';
 import { TOOLS } from '@core/data/tools';
 import type { Kit } from '@core/formats/kit';
-import { writeKitFile } from '@core/formats/files';
-import { readTinsCsv, writeTinsCsv } from '@core/formats/tinsCsv';
+import { writeKitFile } from '@core/formats/write';
 import { inWords } from '@core/units/format';
 import { ampWindow } from '@core/rods/amps';
+import { checks } from '@/state/late';
 import { chooseFile, saveFile } from '@/state/files';
 import { say, useApp } from '@/state/store';
 import { addItem, addTins, newItemId, type Shelf } from '@/state/shelf';
@@ -117,9 +117,14 @@ function tinNote(tin: Kit['tins'][number]): string {
 
 /** The kit as files: whole, or the tins as a table. */
 function KitFiles({ kit }: { kit: Kit }) {
+  const saveTins = async () => {
+    const { writeTinsCsv } = await checks();
+    saveFile('tins.csv', 'text/csv', writeTinsCsv(kit.tins));
+  };
   const takeTins = async () => {
     const file = await chooseFile();
     if (!file) return;
+    const { readTinsCsv } = await checks();
     const read = readTinsCsv(await file.text(), newItemId);
     if (read.ok) addTins(read.value);
     else say(`${file.name}: ${read.message} Nothing was changed.`);
@@ -133,12 +138,7 @@ function KitFiles({ kit }: { kit: Kit }) {
         onPress={() => saveFile('kit.json', 'application/json', writeKitFile(kit))}
       />
       <View style={{ flexDirection: 'row', gap: SPACE.s }}>
-        <Act
-          grow
-          title="Tins as a table"
-          testID="save-tins"
-          onPress={() => saveFile('tins.csv', 'text/csv', writeTinsCsv(kit.tins))}
-        />
+        <Act grow title="Tins as a table" testID="save-tins" onPress={() => void saveTins()} />
         <Act grow title="Take in tins" testID="take-tins" onPress={() => void takeTins()} />
       </View>
     </View>

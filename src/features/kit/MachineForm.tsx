@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import { MACHINE_TYPES, type DialId } from '@core/data/machines';
 import { POLES, type Pole } from '@core/data/rods';
-import type { Edit } from '@core/formats/job';
+import type { Edit } from '@core/formats/edits';
 import type { Machine } from '@core/formats/kit';
 import { POLE_WORDS } from '@core/plan/rooms/pole';
 import { Act } from '@/ui/Act';

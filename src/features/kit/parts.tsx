@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { readField, type NumberPath } from '@core/formats/fields';
-import { readPath, type Edit } from '@core/formats/job';
+import { readPath, type Edit } from '@core/formats/edits';
 import { CABLES, CABLE_IDS, type CableId } from '@core/data/cables';
 import type { Item, Shelf } from '@/state/shelf';
 import { useApp } from '@/state/store';

@@ -1,7 +1,8 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { STOP_WORK_GROUP_IDS, stopWorkGroup, type StopWorkGroupId } from '@core/data/stopWork';
-import type { Edit, StopWorkAnswer } from '@core/formats/job';
+import type { Edit } from '@core/formats/edits';
+import type { StopWorkAnswer } from '@core/formats/job';
 import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';

@@ -1,7 +1,7 @@
 import { router } from 'expo-router';
 import { useMemo } from 'react';
 import { View } from 'react-native';
-import { writeJobFile } from '@core/formats/jobFile';
+import { writeJobFile } from '@core/formats/write';
 import { makePlan, type Plan } from '@core/plan/plan';
 import { DEFERENCE, sheetMarkdown, VERDICT_WORDS } from '@core/plan/sheet';
 import { speakRoom } from '@core/plan/speak';

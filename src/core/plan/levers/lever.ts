@@ -1,4 +1,4 @@
-import type { Edit } from '../../formats/job';
+import type { Edit } from '../../formats/edits';
 import type { RoomState } from '../room';
 import type { Situation } from '../situation';
 

@@ -1,4 +1,5 @@
-import { applyEdits, type Job } from '../../formats/job';
+import { applyEdits } from '../../formats/edits';
+import type { Job } from '../../formats/job';
 import type { Kit } from '../../formats/kit';
 import type { UnitSystem } from '../../units/kinds';
 import { assess, type Assessment } from '../assess';

@@ -1,0 +1,44 @@
+import type { Job } from './job';
+
+/** A job about which nothing is known yet. Time and identity are the caller's. */
+export function blankJob(id: string, createdAt: string): Job {
+  const side = { family: null, coating: null };
+  return {
+    id,
+    title: '',
+    createdAt,
+    look: {
+      part: '',
+      broke: '',
+      place: null,
+      wind_m_s: null,
+      timeWindow_s: null,
+      air_C: null,
+      surface: null,
+      position: null,
+      access: null,
+      stopWork: {},
+    },
+    metal: { sideA: side, sideB: side, sameBothSides: true },
+    joint: {
+      kind: null,
+      thicknessA_mm: null,
+      thicknessB_mm: null,
+      sameThickness: true,
+      length_mm: null,
+      gap_mm: null,
+      leg_mm: null,
+      rootFace_mm: null,
+      includedAngle_deg: null,
+      cornerRadius_mm: null,
+      plugDiameter_mm: null,
+      plugCount: null,
+      pipeDiameter_mm: null,
+      tubeWidth_mm: null,
+      tubeHeight_mm: null,
+    },
+    power: { machineId: null, supplyId: null, cordLength_m: null, cordSize: null, leadsId: null },
+    rod: { rodClass: null, size: null, pole: null, current_A: null, aim: null, rest_s: null },
+    typed: {},
+  };
+}

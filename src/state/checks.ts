@@ -1,0 +1,9 @@
+/**
+ * Everything that checks what comes from outside the running app: stored records, chosen files, tables. It carries the schema
+ * library, the heaviest part of the app, so it is fetched beside the first page and from this one place only: fetched from
+ * two, the bundler would put it into what every page loads first.
+ */
+export { readFile } from '@core/formats/files';
+export { readTinsCsv, writeTinsCsv } from '@core/formats/tinsCsv';
+export { JobRecord, KitRecord, readJournal, readRecord, Settings } from './record';
+export { packZip, unpackZip } from './zip';
