@@ -6,8 +6,6 @@ import type { Job } from '@core/formats/job';
 import { mergeKit, type Brought } from '@core/formats/merge';
 import { EMPTY_KIT } from '@core/formats/emptyKit';
 import type { Kit } from '@core/formats/kit';
-import { DEMO_JOBS } from '@/demo/jobs';
-import { DEMO_KIT } from '@/demo/kit';
 import { writeJournal, type JournalPage } from './journal';
 import {
   DAMAGED_PREFIX,
@@ -79,11 +77,12 @@ export async function boot(from: KeyValueStorage = deviceStorage): Promise<void>
     for (const page of await checking.readJournal(storage)) await settle(page, null, null);
     const keys = await storage.getAllKeys();
     const first = !keys.includes(KIT_KEY);
+    const demo = first ? await import('@/demo/yard') : null;
     const kit = await readOr(
       checking,
       KIT_KEY,
       checking.KitRecord,
-      { kit: first ? DEMO_KIT : EMPTY_KIT, history: [] },
+      { kit: demo?.DEMO_KIT ?? EMPTY_KIT, history: [] },
       damaged,
     );
     const settings = await readOr(checking, SETTINGS_KEY, checking.Settings, DEFAULT_SETTINGS, damaged);
@@ -94,8 +93,8 @@ export async function boot(from: KeyValueStorage = deviceStorage): Promise<void>
         await storage.removeItem(key);
       else jobs[record.job.id] = record;
     }
-    if (first && Object.keys(jobs).length === 0) {
-      for (const job of DEMO_JOBS) jobs[job.id] = { job, history: [], deletedAt: null };
+    if (demo && Object.keys(jobs).length === 0) {
+      for (const job of demo.DEMO_JOBS) jobs[job.id] = { job, history: [], deletedAt: null };
       for (const record of Object.values(jobs)) await writeRecord(storage, jobKey(record.job.id), record);
       await writeRecord(storage, KIT_KEY, kit);
     }

@@ -1,0 +1,2 @@
+export { DEMO_JOBS } from './jobs';
+export { DEMO_KIT } from './kit';
