@@ -2,5 +2,5 @@ import { Redirect, useLocalSearchParams } from 'expo-router';
 
 export default function JobHome() {
   const { id } = useLocalSearchParams<{ id: string }>();
-  return <Redirect href={{ pathname: '/job/[id]/[stop]', params: { id, stop: 'look' } }} />;
+  return <Redirect href={{ pathname: '/job/[id]/[...at]', params: { id, at: ['look'] } }} />;
 }

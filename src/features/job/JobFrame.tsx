@@ -25,9 +25,9 @@ export const STOPS: readonly { id: StopId; name: string; key: string }[] = [
 ];
 
 const openStop = (id: string, stop: StopId) =>
-  router.replace({ pathname: '/job/[id]/[stop]', params: { id, stop } });
+  router.replace({ pathname: '/job/[id]/[...at]', params: { id, at: [stop] } });
 const openRoom = (id: string, room: string) =>
-  router.push({ pathname: '/job/[id]/room/[room]', params: { id, room } });
+  router.push({ pathname: '/job/[id]/[...at]', params: { id, at: ['room', room] } });
 
 interface Props {
   id: string;

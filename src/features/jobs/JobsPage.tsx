@@ -19,7 +19,7 @@ import { About } from './About';
 import { FilesCard } from './FilesCard';
 
 const openJob = (id: string, stop: 'look' | 'sheet' = 'look') =>
-  router.push({ pathname: '/job/[id]/[stop]', params: { id, stop } });
+  router.push({ pathname: '/job/[id]/[...at]', params: { id, at: [stop] } });
 
 /** All jobs, newest first, each with its tightest room. */
 export function JobsPage() {

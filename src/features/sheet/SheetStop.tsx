@@ -90,7 +90,9 @@ export function SheetStop({ open }: { open: OpenJob }) {
         <Act
           title="What was done to this job"
           testID="to-history"
-          onPress={() => router.push({ pathname: '/job/[id]/history', params: { id: job.id } })}
+          onPress={() =>
+            router.push({ pathname: '/job/[id]/[...at]', params: { id: job.id, at: ['history'] } })
+          }
         />
       </View>
     </>

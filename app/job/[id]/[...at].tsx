@@ -1,0 +1,49 @@
+import { Redirect, useLocalSearchParams } from 'expo-router';
+import type { ComponentType } from 'react';
+import { HistoryPage } from '@/features/job/HistoryPage';
+import { JobFrame, STOPS } from '@/features/job/JobFrame';
+import { RoomPage } from '@/features/job/RoomPage';
+import { JointStop } from '@/features/joint/JointStop';
+import { LookStop } from '@/features/look/LookStop';
+import { MetalStop } from '@/features/metal/MetalStop';
+import { PowerStop } from '@/features/power/PowerStop';
+import { RodStop } from '@/features/rod/RodStop';
+import { SheetStop } from '@/features/sheet/SheetStop';
+import type { OpenJob } from '@/state/useJob';
+
+const PAGES: Record<(typeof STOPS)[number]['id'], ComponentType<{ open: OpenJob }>> = {
+  look: LookStop,
+  metal: MetalStop,
+  joint: JointStop,
+  power: PowerStop,
+  rod: RodStop,
+  sheet: SheetStop,
+};
+
+/** A job: one of its stops, a room of it opened (`room/<id>`), or its history. One route, so that one chunk carries them all. */
+export default function JobRoute() {
+  const { id, at } = useLocalSearchParams<{ id: string; at: string[] }>();
+  const [where = '', what = ''] = at;
+  if (where === 'room') {
+    return (
+      <JobFrame id={id} stop={null}>
+        {(open) => <RoomPage open={open} roomId={what} />}
+      </JobFrame>
+    );
+  }
+  if (where === 'history') {
+    return (
+      <JobFrame id={id} stop={null}>
+        {(open) => <HistoryPage open={open} />}
+      </JobFrame>
+    );
+  }
+  const stop = STOPS.find((s) => s.id === where);
+  if (!stop) return <Redirect href={{ pathname: '/job/[id]/[...at]', params: { id, at: ['look'] } }} />;
+  const Page = PAGES[stop.id];
+  return (
+    <JobFrame key={`${id} ${stop.id}`} id={id} stop={stop.id}>
+      {(open) => <Page open={open} />}
+    </JobFrame>
+  );
+}
