@@ -8,7 +8,13 @@ import type { KeyValueStorage } from './storage';
  */
 export interface JournalPage {
   key: string;
-  entry: { jobId: string; at: string; title: string; edits: { path: string; value: unknown }[] };
+  entry: {
+    jobId: string;
+    at: string;
+    by?: string | undefined;
+    title: string;
+    edits: { path: string; value: unknown }[];
+  };
 }
 
 let pages = 0;

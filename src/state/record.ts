@@ -16,6 +16,8 @@ const FieldChange = z.object({
 /** One act of somebody's, with what stood there before: the trail that undo and restore walk back. */
 export const HistoryEntry = z.object({
   at: z.iso.datetime(),
+  /** The tab it was done in, so that two people's acts are never taken for one. */
+  by: z.string().optional(),
   title: z.string(),
   changes: z.array(FieldChange),
 });
@@ -81,6 +83,7 @@ export async function readRecord<T>(
 const JournalEntry = z.object({
   jobId: z.string(),
   at: z.iso.datetime(),
+  by: z.string().optional(),
   title: z.string(),
   edits: z.array(z.object({ path: z.string(), value: z.unknown().optional() })),
 });

@@ -152,7 +152,7 @@ describe('two tabs', () => {
     const storage = new MemoryStorage();
     const [one, two] = [await openTab(storage), await openTab(storage)];
     await one.editJob(ID, [{ path: 'joint.gap_mm', value: 2 }], 'Gap');
-    await two.editJob(ID, [{ path: 'joint.gap_mm', value: 3 }], 'Gap, other window');
+    await two.editJob(ID, [{ path: 'joint.gap_mm', value: 3 }], 'Gap');
     const { job, history } = jobIn(storage, ID);
     expect(job.joint.gap_mm).toBe(3);
     expect(history.map(({ changes }) => changes[0]?.after)).toEqual([2, 3]);

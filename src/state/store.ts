@@ -48,6 +48,8 @@ export interface AppState {
 }
 
 const KIT_SHELVES = Object.keys(EMPTY_KIT) as (keyof Kit)[];
+/** This tab, for as long as it is open. */
+const TAB = nanoid(6);
 const HISTORY_LENGTH = 200;
 const KIT_HISTORY_LENGTH = 20;
 const KEEP_DELETED_ms = 7 * 24 * 3600 * 1000;
@@ -156,6 +158,7 @@ function remember(
   const paths = ({ changes }: HistoryEntry) => changes.map(({ path }) => path);
   const joins =
     last !== undefined &&
+    last.by === entry.by &&
     last.title === entry.title &&
     same(paths(last), paths(entry)) &&
     Date.parse(entry.at) - Date.parse(last.at) < SAME_ACT_ms;
@@ -172,7 +175,7 @@ function remember(
 export function editJob(id: string, edits: readonly Edit[], title: string): Promise<void> {
   const shown = get().jobs[id];
   if (!shown || edits.length === 0) return Promise.resolve();
-  const entry: HistoryEntry = { at: now(), title, changes: changesOf(shown.job, edits) };
+  const entry: HistoryEntry = { at: now(), by: TAB, title, changes: changesOf(shown.job, edits) };
   set(({ jobs }) => ({
     jobs: {
       ...jobs,
@@ -180,14 +183,16 @@ export function editJob(id: string, edits: readonly Edit[], title: string): Prom
     },
   }));
   return saving(async () => {
-    const waiting = [...unsaved.splice(0), { jobId: id, at: entry.at, title, edits: [...edits] }];
+    const waiting = [...unsaved.splice(0), { jobId: id, at: entry.at, by: TAB, title, edits: [...edits] }];
     const written = await Promise.allSettled(waiting.map((page) => writeJournal(storage, page)));
     unsaved.unshift(...waiting.filter((_, n) => written[n]?.status === 'rejected'));
-    let overruled = false;
-    for (const page of written) {
-      if (page.status === 'fulfilled')
-        overruled = await settle(page.value, shown, page === written.at(-1) ? entry : null);
-    }
+    // All of them queue for the job at once, in their order: a later keystroke must not slip in between.
+    const settled = written.map((page, n) =>
+      page.status === 'fulfilled'
+        ? settle(page.value, shown, n === written.length - 1 ? entry : null)
+        : false,
+    );
+    const overruled = (await Promise.all(settled)).at(-1) ?? false;
     if (overruled) say('Another window changed the same entry. Yours shows; theirs is in the history.');
     const refused = written.find((page) => page.status === 'rejected');
     if (refused?.status === 'rejected') throw refused.reason;
@@ -206,14 +211,14 @@ function settle(
   otherwise: JobRecord | null,
   entry: HistoryEntry | null,
 ): Promise<boolean> {
-  const { jobId, at, title, edits } = page.entry;
+  const { jobId, at, by, title, edits } = page.entry;
   return withLock(jobKey(jobId), async () => {
     if ((await storage.getItem(page.key)) === null) return false;
     const { readRecord, JobRecord: Checked } = await checks();
     const stored = await readRecord(storage, jobKey(jobId), Checked);
     const base = stored.kind === 'ok' ? stored.data : otherwise;
     if (base) {
-      const history = remember(base.history, { at, title, changes: changesOf(base.job, edits) });
+      const history = remember(base.history, { at, by, title, changes: changesOf(base.job, edits) });
       await writeRecord(storage, jobKey(jobId), { ...base, job: applyEdits(base.job, edits), history });
     }
     await storage.removeItem(page.key);

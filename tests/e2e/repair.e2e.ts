@@ -200,7 +200,8 @@ describe('nothing entered is lost', () => {
     await b.driver.wait(async () => !(await b.has('job-vent-cowl')), 5000);
     await b.driver.executeScript('localStorage.clear()');
     await b.giveFile('import', file);
-    await b.says('notice', /Imported: Vent cowl patch/);
+    await b.tap('import-take');
+    await b.says('notice', /Taken in: Vent cowl patch/);
     const stored = await b.driver.executeScript<string>(
       'return localStorage.getItem("elbow-room/job/vent-cowl")',
     );
@@ -210,7 +211,7 @@ describe('nothing entered is lost', () => {
   test('a file that is no job file is refused with words, and changes nothing', async () => {
     const before = await b.driver.executeScript<string>('return JSON.stringify(localStorage)');
     await b.giveFile('import', `${process.cwd()}/package.json`);
-    await b.says('import-refused', /not a job file.*Nothing was changed/s);
+    await b.says('import-refused', /no file of this app.*Nothing was changed/s);
     assert.equal(await b.driver.executeScript<string>('return JSON.stringify(localStorage)'), before);
   });
 

@@ -1,0 +1,338 @@
+import assert from 'node:assert/strict';
+import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { after, before, beforeEach, describe, test } from 'node:test';
+import { strFromU8, unzipSync, zipSync, strToU8 } from 'fflate';
+import { Key } from 'selenium-webdriver';
+import { complaints, openBrowser, serve, type Session } from './browser';
+
+const PHOTOS = 30;
+const KILLS = 20;
+
+let app: Awaited<ReturnType<typeof serve>>;
+let b: Session;
+
+before(async () => {
+  app = await serve();
+  b = await openBrowser();
+});
+after(async () => {
+  await b?.quit();
+  await app?.stop();
+});
+const fresh = async () => {
+  await b.driver.get(app.url);
+  await b.driver.executeScript('localStorage.clear()');
+  await b.driver.get(app.url);
+  await b.find('new-job');
+};
+const openDemo = async (job: string, where: string) => {
+  await b.driver.get(`${app.url}/job/${job}/${where}`);
+  await b.find('tightest');
+};
+const stored = async (key: string) =>
+  JSON.parse(
+    (await b.driver.executeScript<string>(
+      `return localStorage.getItem(arguments[0])`,
+      `elbow-room/${key}`,
+    )) ?? 'null',
+  );
+
+describe('storage', () => {
+  beforeEach(fresh);
+
+  test('a damaged record is set aside, reported and to be had as a file; the rest opens', async () => {
+    await b.driver.executeScript(
+      `localStorage.setItem('elbow-room/job/vent-cowl', '{"version":2,"data":{"job":')`,
+    );
+    await b.driver.navigate().refresh();
+    await b.says('damaged', /One record could not be read and was set aside.*not JSON/s);
+    assert.equal(await b.has('job-vent-cowl'), false);
+    assert.equal(await b.has('job-ramp-guard'), true);
+  });
+
+  test('a record of version 1 opens as one of today', async () => {
+    const { job } = JSON.parse(readFileSync(join(__dirname, '..', 'fixtures', 'job-v1.json'), 'utf8'));
+    await b.driver.executeScript(
+      'localStorage.setItem("elbow-room/job/old", arguments[0])',
+      JSON.stringify({
+        version: 1,
+        data: { job: { ...job, id: 'old', title: 'From last year' }, history: [], deletedAt: null },
+      }),
+    );
+    await openDemo('old', 'joint');
+    await b.says('joint.thicknessA_mm-says', /1\.5 mm/);
+  });
+
+  test('full storage is said at once, and what was typed stays', async () => {
+    await openDemo('ramp-guard', 'joint');
+    await b.driver.executeScript(`
+      const real = Storage.prototype.setItem;
+      window.unfill = () => { Storage.prototype.setItem = real; };
+      Storage.prototype.setItem = () => { throw new DOMException('the quota has been exceeded', 'QuotaExceededError'); };
+    `);
+    await b.type('joint.length_mm', '450');
+    await b.says('notice', /Storage is full.*Export/);
+    await b.says('joint.length_mm-says', /450 mm/);
+    await b.driver.executeScript('window.unfill()');
+    await b.type('joint.gap_mm', '2');
+    await b.driver.navigate().refresh();
+    await b.says('joint.length_mm-says', /450 mm/);
+    await b.says('joint.gap_mm-says', /2 mm/);
+  });
+
+  test('two tabs: different fields merge; on the same one the newer shows and the older is in the history', async () => {
+    await openDemo('ramp-guard', 'joint');
+    const first = await b.driver.getWindowHandle();
+    await b.driver.switchTo().newWindow('tab');
+    const second = await b.driver.getWindowHandle();
+    await openDemo('ramp-guard', 'joint');
+    await b.type('joint.length_mm', '450');
+    await b.driver.switchTo().window(first);
+    await b.type('joint.gap_mm', '2');
+    await b.says('joint.length_mm-says', /450 mm/);
+    await b.driver.switchTo().window(second);
+    await b.says('joint.gap_mm-says', /2 mm/);
+    await b.type('joint.gap_mm', '3');
+    await b.driver.switchTo().window(first);
+    await b.says('joint.gap_mm-says', /3 mm/);
+    const { data } = await stored('job/ramp-guard');
+    assert.equal(data.job.joint.length_mm, 450);
+    assert.equal(data.job.joint.gap_mm, 3);
+    const gaps = data.history.flatMap((entry: { changes: { path: string; after?: unknown }[] }) =>
+      entry.changes.filter(({ path }) => path === 'joint.gap_mm').map(({ after: a }) => a),
+    );
+    assert.ok(gaps.includes(2) && gaps.includes(3), JSON.stringify(gaps));
+    await b.driver.switchTo().window(second);
+    await b.driver.close();
+    await b.driver.switchTo().window(first);
+  });
+
+  test('history: a job goes back to how it stood, and forward again', async () => {
+    await openDemo('ramp-guard', 'rod');
+    await b.tap('amps+5');
+    await openDemo('ramp-guard', 'joint');
+    await b.type('joint.gap_mm', '3');
+    await openDemo('ramp-guard', 'history');
+    await b.tap('back-to-0');
+    await openDemo('ramp-guard', 'joint');
+    await b.says('joint.gap_mm-says', /1 mm/);
+    await b.tap('undo');
+    await b.says('joint.gap_mm-says', /3 mm/);
+  });
+
+  test('killed at random moments of typing, nothing entered is lost', async () => {
+    const profile = mkdtempSync(join(tmpdir(), 'elbow-kill-'));
+    const killed = await openBrowser({ profile });
+    try {
+      await killed.driver.get(app.url);
+      await killed.find('new-job');
+      await killed.driver.get(`${app.url}/job/ramp-guard/joint`);
+      for (let kill = 0; kill < KILLS; kill++) {
+        const length = 100 + Math.floor(Math.random() * 800);
+        await killed.type('joint.length_mm', String(length));
+        const waited = Math.floor(Math.random() * 12);
+        // A page torn down without notice, in the middle of whatever it was doing.
+        await killed.driver.executeAsyncScript(
+          `const done = arguments[1]; setTimeout(() => { done(); }, arguments[0])`,
+          waited,
+        );
+        await killed.driver.get('about:blank');
+        await killed.driver.get(`${app.url}/job/ramp-guard/joint`);
+        await killed.says('joint.length_mm-says', new RegExp(`^${length} mm`));
+      }
+    } finally {
+      await killed.quit();
+    }
+  });
+});
+
+describe('files', () => {
+  beforeEach(fresh);
+
+  const folder = mkdtempSync(join(tmpdir(), 'elbow-files-'));
+  const write = (name: string, contents: string | Uint8Array) => {
+    const path = join(folder, name);
+    writeFileSync(path, contents);
+    return path;
+  };
+  const whole = readFileSync(join(__dirname, '..', '..', 'demo', 'jobs', 'vent-cowl.json'), 'utf8');
+
+  for (const [name, contents, message] of [
+    ['cut.json', whole.slice(0, 700), /not whole JSON/],
+    ['newer.json', whole.replace('"version": 2', '"version": 7'), /version 7; this app reads 1 to 2/],
+    [
+      'wrong-field.json',
+      whole.replace('"current_A": 48', '"current_A": -48'),
+      /Amps: must be more than zero/,
+    ],
+    ['huge.json', ' '.repeat(5_000_100), /over 5 MB/],
+    ['deep.json', '['.repeat(100_000), /not whole JSON/],
+    [
+      'hostile.json',
+      '{"format":"elbow-room-archive","version":2,"jobs":[{"id":"<img src=x onerror=alert(1)>"}],"kit":{}}',
+      /kit|jobs/,
+    ],
+    ['broken.zip', 'PK\u0003\u0004 nothing', /zip is broken/],
+    ['other.zip', zipSync({ 'readme.txt': strToU8('hello') }), /holds no elbow-room\.json/],
+  ] as const) {
+    test(`${name} is refused with what is wrong, and nothing changes`, async () => {
+      const before = await b.driver.executeScript<string>('return JSON.stringify(localStorage)');
+      await b.giveFile('import', write(name, contents));
+      await b.says('import-refused', message);
+      assert.equal(await b.driver.executeScript<string>('return JSON.stringify(localStorage)'), before);
+    });
+  }
+
+  test('what a file would do is shown before it does it; left, it does nothing', async () => {
+    const other = JSON.parse(whole);
+    other.job = { ...other.job, id: 'brought', title: 'Brought along' };
+    await b.giveFile('import', write('brought.json', JSON.stringify(other)));
+    await b.says('import-preview', /Adds the job: Brought along/);
+    await b.tap('import-leave');
+    assert.equal(await b.has('job-brought'), false);
+    await b.giveFile('import', write('again.json', whole));
+    await b.says('import-preview', /Replaces the job: Vent cowl patch/);
+  });
+
+  test(`everything with ${PHOTOS} pictures goes out as a zip, and comes back the same after a wipe`, async () => {
+    const { kit } = JSON.parse(whole);
+    const picture = await b.driver.takeScreenshot();
+    const photos = Object.fromEntries(
+      Array.from({ length: PHOTOS }, (_, n) => [
+        `photo-${n}`,
+        new Uint8Array([...Buffer.from(picture, 'base64').subarray(0, 4000), n]),
+      ]),
+    );
+    const machine = kit.machines[0];
+    const machines = Array.from({ length: PHOTOS / 6 }, (_, n) => ({
+      ...machine,
+      id: `pictured-${n}`,
+      photos: Object.keys(photos).slice(6 * n, 6 * n + 6),
+    }));
+    const archive = { format: 'elbow-room-archive', version: 2, jobs: [], kit: { ...kit, machines } };
+    const files = {
+      'elbow-room.json': strToU8(JSON.stringify(archive)),
+      ...Object.fromEntries(Object.entries(photos).map(([id, bytes]) => [`photos/${id}.jpg`, bytes])),
+    };
+    const packed = zipSync(files, { level: 0 });
+
+    await b.giveFile('import', write('pictures.zip', packed));
+    await b.says('import-preview', new RegExp(`Brings ${PHOTOS} pictures`));
+    await b.tap('import-take');
+    await b.says('notice', /Taken in/);
+    await b.tap('save-zip');
+    const out = unzipSync(new Uint8Array(readFileSync(await b.downloaded('.zip'))));
+    for (const [id, bytes] of Object.entries(photos))
+      assert.deepEqual(Buffer.from(out[`photos/${id}.jpg`] ?? []), Buffer.from(bytes), id);
+
+    await b.driver.executeScript('localStorage.clear(); indexedDB.deleteDatabase("elbow-room-photos")');
+    await b.driver.navigate().refresh();
+    await b.giveFile('import', write('back.zip', zipSync(out, { level: 0 })));
+    await b.tap('import-take');
+    await b.says('notice', /Taken in/);
+    const kept = (await stored('kit')).data.kit.machines.filter(({ id }: { id: string }) =>
+      id.startsWith('pictured'),
+    );
+    assert.deepEqual(
+      kept,
+      JSON.parse(strFromU8(out['elbow-room.json'] ?? new Uint8Array())).kit.machines.filter(
+        ({ id }: { id: string }) => id.startsWith('pictured'),
+      ),
+    );
+    await b.driver.get(`${app.url}/kit/machines/pictured-0`);
+    await b.find('photo-photo-0');
+  });
+
+  test('tins go out as a table and come in again, with undo', async () => {
+    await b.tap('to-kit');
+    await b.tap('save-tins');
+    const path = await b.downloaded('tins.csv');
+    await b.giveFile('take-tins', path);
+    await b.says('notice', /Taken in: 8 tins/);
+    await b.tap('notice-undo');
+    assert.equal((await stored('kit')).data.kit.tins.length, 8);
+    await b.giveFile('take-tins', write('bad.csv', 'class,size_in,rods,low_A,high_A,note\nE9999,1/8,5,,,'));
+    await b.says('notice', /Line 2: class: one of/);
+  });
+});
+
+describe('without a signal', () => {
+  test('after one visit, a deep link opens, computes and saves with the server stopped', async () => {
+    const own = await serve();
+    const offline = await openBrowser();
+    try {
+      await offline.driver.get(own.url);
+      await offline.says('about', /works without a signal/);
+      await offline.driver.get(own.url);
+      await offline.find('new-job');
+      await own.stop();
+      await offline.driver.get(`${own.url}/job/vent-cowl/rod`);
+      await offline.says('tightest', /past burn-through/);
+      await offline.tap('amps-5');
+      await offline.driver.get(`${own.url}/job/vent-cowl/room/burn-through`);
+      await offline.saysMain(/fitted, for comparing only/);
+      await offline.driver.get(`${own.url}/kit`);
+      await offline.saysMain(/Rod tins/);
+      const fonts = await offline.driver.executeScript<number>(
+        'return [...document.fonts].filter((f) => f.status === "loaded").length',
+      );
+      assert.ok(fonts >= 3, `${fonts} fonts`);
+      assert.deepEqual(
+        (await complaints(offline)).filter((line) => !/favicon|ERR_CONNECTION_REFUSED/.test(line)),
+        [],
+      );
+    } finally {
+      await offline.quit();
+      await own.stop().catch(() => undefined);
+    }
+  });
+});
+
+describe('keyboard only, wide', () => {
+  test('stops, keys, undo and typing without a pointer; rail, work and rooms side by side', async () => {
+    const wide = await openBrowser({ wide: true });
+    try {
+      await wide.driver.get(app.url);
+      await wide.find('new-job');
+      await wide.driver.get(`${app.url}/job/vent-cowl/look`);
+      await wide.find('rail-rod');
+      assert.ok(await wide.has('list-burn-through'));
+      assert.ok(await wide.has('lever-aim-flick'));
+      assert.equal(await wide.has('all-stops'), false);
+      const press = (key: string) => wide.driver.actions().sendKeys(key).perform();
+      await press('r');
+      await wide.find('amps-now');
+      await press('?');
+      await wide.says('keys', /Open the tightest room/);
+      await press(Key.ESCAPE);
+      await press('j');
+      const field = await wide.find('joint.length_mm');
+      // Walk to the field by Tab alone, then type letters that are keys elsewhere.
+      for (let n = 0; n < 60; n++) {
+        await press(Key.TAB);
+        if (
+          await wide.driver.executeScript(
+            'return document.activeElement?.dataset?.testid === "joint.length_mm"',
+          )
+        )
+          break;
+      }
+      assert.equal(
+        await wide.driver.executeScript('return document.activeElement?.dataset?.testid'),
+        'joint.length_mm',
+      );
+      await field.sendKeys(Key.chord(Key.CONTROL, 'a'), '350 mm');
+      await wide.says('joint.length_mm-says', /350 mm/);
+      assert.match(await wide.driver.getCurrentUrl(), /joint$/);
+      await wide.driver.executeScript('document.activeElement.blur()');
+      await press('z');
+      await wide.says('joint.length_mm-says', /400 mm/);
+      await press('t');
+      await wide.saysMain(/What gives more room/);
+    } finally {
+      await wide.quit();
+    }
+  });
+});
