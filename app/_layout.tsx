@@ -5,6 +5,7 @@ import { useFonts } from 'expo-font';
 import { Slot } from 'expo-router';
 import { useEffect } from 'react';
 import { View } from 'react-native';
+import { saveEverything } from '@/state/files';
 import { keepOffline } from '@/state/offline';
 import { boot, followOtherTabs, hush, useApp } from '@/state/store';
 import { NoticeBar } from '@/ui/NoticeBar';
@@ -29,9 +30,19 @@ export default function RootLayout() {
       <View style={{ flex: 1 }}>
         <Slot />
         {saveProblem !== null && (
-          <NoticeBar words={saveProblem} onClose={() => useApp.setState({ saveProblem: null })} />
+          <NoticeBar
+            words={saveProblem}
+            act={{ title: 'Export', onPress: saveEverything }}
+            onClose={() => useApp.setState({ saveProblem: null })}
+          />
         )}
-        {notice !== null && <NoticeBar words={notice.words} onUndo={notice.undo} onClose={hush} />}
+        {notice !== null && (
+          <NoticeBar
+            words={notice.words}
+            act={notice.undo && { title: 'Undo', onPress: notice.undo }}
+            onClose={hush}
+          />
+        )}
       </View>
     </Theme>
   );

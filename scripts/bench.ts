@@ -6,14 +6,10 @@ import { assess } from '../src/core/plan/assess';
 import { findLevers } from '../src/core/plan/levers/levers';
 import { DEMO_JOBS } from '../src/demo/jobs';
 import { DEMO_KIT } from '../src/demo/kit';
-
-interface Row {
-  what: string;
-  median: string;
-  wanted: string;
-}
+import { browserRows, type Row } from './benchBrowser';
 
 const RUNS = 300;
+const DIST = join(__dirname, '..', 'dist');
 
 /** Median milliseconds of a call, after a warm-up. */
 function median_ms(call: () => void, runs: number): number {
@@ -39,21 +35,40 @@ function coreRows(): Row[] {
   });
 }
 
-/** JavaScript of the build, gzip: what every page loads, and each route's own. */
+/** What the first page, the list of jobs, loads before it can show itself. The rest comes beside it or on its own page. */
+const FIRST = /^(entry|__common|__expo-metro-runtime|_layout)\./;
+
+/** JavaScript of the build, gzip: what the first page loads first, and each piece of it. */
 function sizeRows(): Row[] {
-  const folder = join(__dirname, '..', 'dist', '_expo', 'static', 'js', 'web');
-  if (!existsSync(folder)) return [{ what: 'bundle', median: 'not built', wanted: '' }];
-  const sizes = readdirSync(folder)
+  const folder = join(DIST, '_expo', 'static', 'js', 'web');
+  const pieces = readdirSync(folder)
     .filter((name) => name.endsWith('.js'))
-    .map((name) => ({
-      name: name.replace(/-[0-9a-f]{32}/, ''),
-      kB: gzipSync(readFileSync(join(folder, name)), { level: 9 }).length / 1000,
-    }))
+    .map((name) => {
+      const text = readFileSync(join(folder, name));
+      return {
+        name: name.replace(/-[0-9a-f]{32}/, ''),
+        kB: gzipSync(text, { level: 9 }).length / 1000,
+        isJobs: /^index-/.test(name) && text.includes('new-job'),
+      };
+    })
     .sort((a, b) => b.kB - a.kB);
-  return sizes.map(({ name, kB }) => ({ what: `gzip ${name}`, median: `${kB.toFixed(0)} kB`, wanted: '' }));
+  const first = pieces
+    .filter(({ name, isJobs }) => FIRST.test(name) || isJobs)
+    .reduce((sum, { kB }) => sum + kB, 0);
+  return [
+    { what: 'first page, all it loads first, gzip', median: `${first.toFixed(0)} kB`, wanted: '380 kB' },
+    ...pieces.map(({ name, kB }) => ({ what: `  ${name}, gzip`, median: `${kB.toFixed(1)} kB`, wanted: '' })),
+  ];
 }
 
-const rows = [...coreRows(), ...sizeRows()];
-const width = Math.max(...rows.map(({ what }) => what.length));
-for (const { what, median, wanted } of rows)
-  process.stdout.write(`${what.padEnd(width)}  ${median.padStart(10)}  ${wanted}\n`);
+async function main(): Promise<void> {
+  const built = existsSync(DIST);
+  const rows = [...coreRows(), ...(built ? [...(await browserRows()), ...sizeRows()] : [])];
+  const width = Math.max(...rows.map(({ what }) => what.length));
+  process.stdout.write(`${'what'.padEnd(width)}  ${'median'.padStart(10)}  wanted\n`);
+  for (const { what, median, wanted } of rows)
+    process.stdout.write(`${what.padEnd(width)}  ${median.padStart(10)}  ${wanted}\n`);
+  if (!built) process.stdout.write('Run npm run build first for the browser and the sizes.\n');
+}
+
+void main();

@@ -3,6 +3,7 @@ import { join } from 'node:path';
 import { writeJobFile } from '@core/formats/write';
 import { assess } from '@core/plan/assess';
 import { makePlan } from '@core/plan/plan';
+import { DEMO_IDS } from './ids';
 import { DEMO_JOBS } from './jobs';
 import { DEMO_KIT } from './kit';
 
@@ -13,6 +14,10 @@ test('the demo job files are what an export gives now; `npm run demo` writes the
   for (const job of DEMO_JOBS) {
     expect(readFileSync(join(FOLDER, `${job.id}.json`), 'utf8')).toBe(writeJobFile(job, DEMO_KIT));
   }
+});
+
+test('the app knows which jobs are the demo’s', () => {
+  expect([...DEMO_IDS].sort()).toEqual(DEMO_JOBS.map(({ id }) => id).sort());
 });
 
 test('the jobs need different answers', () => {

@@ -1,4 +1,6 @@
 import fc from 'fast-check';
+import { readFile } from '@core/formats/files';
+import { writeArchive } from '@core/formats/write';
 import type * as StoreModule from './store';
 import { jobKey, KIT_KEY } from './keys';
 import { JobRecord } from './record';
@@ -130,6 +132,25 @@ describe('undo', () => {
   });
 });
 
+test('the demo yard cleared leaves what is one’s own, and comes back at one press', async () => {
+  const tab = await openTab(new MemoryStorage());
+  const before = tab.useApp.getState();
+  const own = { ...(before.kit.kit.tins[0] ?? fail()), id: 'own' };
+  await tab.editKit({ ...before.kit.kit, tins: [...before.kit.kit.tins, own] }, 'Own tin');
+  await tab.clearDemo();
+  expect(Object.values(tab.useApp.getState().jobs).every(({ deletedAt }) => deletedAt !== null)).toBe(true);
+  expect(tab.useApp.getState().kit.kit).toEqual({
+    machines: [],
+    supplies: [],
+    cords: [],
+    leads: [],
+    tins: [own],
+    tools: [],
+  });
+  tab.useApp.getState().notice?.undo?.();
+  expect(tab.useApp.getState().jobs).toEqual(before.jobs);
+});
+
 describe('two tabs', () => {
   test('edits to different fields both stay, however they interleave', async () => {
     const storage = new MemoryStorage();
@@ -224,7 +245,17 @@ describe('trouble', () => {
     );
   });
 
-  test('any run of edits and undos leaves a valid record', async () => {
+  test('storage refused altogether is said, with an export to be had', async () => {
+    const storage = new MemoryStorage();
+    storage.getAllKeys = () => Promise.reject(new DOMException('no', 'SecurityError'));
+    const tab = await openTab(storage);
+    expect(tab.useApp.getState()).toMatchObject({
+      ready: true,
+      saveProblem: expect.stringMatching(/refuses to store.*Export/),
+    });
+  });
+
+  test('any run of edits, undos, exports and imports leaves a valid record', async () => {
     const storage = new MemoryStorage();
     const tab = await openTab(storage);
     const act = fc.oneof(
@@ -241,12 +272,19 @@ describe('trouble', () => {
         value: fc.constantFrom('will-meet', 'cannot-meet', undefined),
       }),
       fc.constant('undo' as const),
+      fc.constant('out and in' as const),
     );
     await fc.assert(
       fc.asyncProperty(fc.array(act, { maxLength: 12 }), async (acts) => {
         for (const one of acts) {
           if (one === 'undo') tab.undoJob(ID);
-          else await tab.editJob(ID, [one], `set ${one.path}`);
+          else if (one === 'out and in') {
+            const before = tab.useApp.getState().jobs[ID]?.job ?? fail();
+            const read = readFile(writeArchive([before], tab.useApp.getState().kit.kit));
+            if (!read.ok) throw new Error(read.message);
+            tab.takeInFile(read.value);
+            expect(tab.useApp.getState().jobs[ID]?.job).toEqual(before);
+          } else await tab.editJob(ID, [one], `set ${one.path}`);
         }
         await tab.editJob(ID, [{ path: 'joint.gap_mm', value: 1 }], 'last');
         expect(jobIn(storage, ID).job).toEqual(JobRecord.parse(tab.useApp.getState().jobs[ID]).job);

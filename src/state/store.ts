@@ -3,7 +3,8 @@ import { create } from 'zustand';
 import { applyEdits, readPath, type Edit } from '@core/formats/edits';
 import { blankJob } from '@core/formats/blankJob';
 import type { Job } from '@core/formats/job';
-import { mergeKit, type Brought } from '@core/formats/merge';
+import { mergeKit, withoutKit, type Brought } from '@core/formats/merge';
+import { DEMO_IDS } from '@/demo/ids';
 import { EMPTY_KIT } from '@core/formats/emptyKit';
 import type { Kit } from '@core/formats/kit';
 import { writeJournal, type JournalPage } from './journal';
@@ -276,6 +277,20 @@ export function restoreJob(id: string): void {
   const record = get().jobs[id];
   if (record) void putJob({ ...record, deletedAt: null });
   hush();
+}
+
+/** Throws the invented yard away, jobs and kit; what is your own stays, and all of it can be had back. */
+export async function clearDemo(): Promise<void> {
+  const { DEMO_KIT } = await import('@/demo/yard');
+  const { jobs, kit } = get();
+  const shown = DEMO_IDS.flatMap((id) => (jobs[id] && jobs[id].deletedAt === null ? [jobs[id]] : []));
+  shown.forEach((record) => void putJob({ ...record, deletedAt: now() }));
+  void editKit(withoutKit(kit.kit, DEMO_KIT), 'Cleared the demo yard');
+  say('The demo yard is cleared', () => {
+    shown.forEach((record) => void putJob(record));
+    void editKit(kit.kit, 'Brought the demo yard back');
+    hush();
+  });
 }
 
 /** Takes in what a file brought: jobs of the same id are replaced, kit is added to. All of it can be had back at one press. */

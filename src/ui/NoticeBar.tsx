@@ -6,12 +6,13 @@ import { Words } from './Words';
 
 interface Props {
   words: string;
-  onUndo?: () => void;
+  /** What can be done about it: an undo, an export. */
+  act?: { title: string; onPress: () => void } | undefined;
   onClose: () => void;
 }
 
 /** Something said once, with a way back where there is one. */
-export function NoticeBar({ words, onUndo, onClose }: Props) {
+export function NoticeBar({ words, act, onClose }: Props) {
   const palette = usePalette();
   return (
     <View
@@ -29,7 +30,14 @@ export function NoticeBar({ words, onUndo, onClose }: Props) {
       <Words color={palette.onBar} style={{ flex: 1 }}>
         {words}
       </Words>
-      {onUndo && <Act kind="bar" title="Undo" testID="notice-undo" onPress={onUndo} />}
+      {act && (
+        <Act
+          kind="bar"
+          title={act.title}
+          testID={`notice-${act.title.toLowerCase()}`}
+          onPress={act.onPress}
+        />
+      )}
       <Act kind="bar" title="Close" testID="notice-close" onPress={onClose} />
     </View>
   );

@@ -29,18 +29,29 @@ export function previewImport(brought: Brought, here: { jobs: readonly Job[]; ki
 
 const countItems = (kit: Kit): number => Object.values(kit).reduce((sum, shelf) => sum + shelf.length, 0);
 
-/** A kit with what another brings and it lacks, by id; what is there already stays as it is. */
-export function mergeKit(kit: Kit, extra: Kit): Kit {
-  const add = <T extends { id: string }>(mine: readonly T[], theirs: readonly T[]): T[] => [
-    ...mine,
-    ...theirs.filter(({ id }) => !mine.some((item) => item.id === id)),
-  ];
+/** A kit with each shelf changed in the same way. */
+function mapShelves(
+  kit: Kit,
+  change: <T extends { id: string }>(items: readonly T[], shelf: keyof Kit) => T[],
+): Kit {
   return {
-    machines: add(kit.machines, extra.machines),
-    supplies: add(kit.supplies, extra.supplies),
-    cords: add(kit.cords, extra.cords),
-    leads: add(kit.leads, extra.leads),
-    tins: add(kit.tins, extra.tins),
-    tools: add(kit.tools, extra.tools),
+    machines: change(kit.machines, 'machines'),
+    supplies: change(kit.supplies, 'supplies'),
+    cords: change(kit.cords, 'cords'),
+    leads: change(kit.leads, 'leads'),
+    tins: change(kit.tins, 'tins'),
+    tools: change(kit.tools, 'tools'),
   };
 }
+
+const holds = (kit: Kit, shelf: keyof Kit, id: string): boolean => kit[shelf].some((item) => item.id === id);
+
+/** A kit with what another brings and it lacks, by id; what is there already stays as it is. */
+export function mergeKit(kit: Kit, extra: Kit): Kit {
+  const lacking = mapShelves(extra, (items, shelf) => items.filter(({ id }) => !holds(kit, shelf, id)));
+  return mapShelves(kit, (items, shelf) => [...items, ...(lacking[shelf] as unknown as typeof items)]);
+}
+
+/** A kit without the items of another, by id. */
+export const withoutKit = (kit: Kit, other: Kit): Kit =>
+  mapShelves(kit, (items, shelf) => items.filter(({ id }) => !holds(other, shelf, id)));

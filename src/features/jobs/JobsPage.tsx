@@ -5,8 +5,9 @@ import type { Job } from '@core/formats/job';
 import { assess } from '@core/plan/assess';
 import { makePlan } from '@core/plan/plan';
 import { VERDICT_WORDS } from '@core/plan/sheet';
+import { DEMO_IDS } from '@/demo/ids';
 import { saveFile } from '@/state/files';
-import { changeSettings, deleteJob, duplicateJob, newJob, useApp } from '@/state/store';
+import { changeSettings, clearDemo, deleteJob, duplicateJob, newJob, useApp } from '@/state/store';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
 import { Jaws } from '@/ui/Jaws';
@@ -60,6 +61,20 @@ export function JobsPage() {
       >
         <Words as="title">Jobs</Words>
         <Damage />
+        {jobs.length > 0 && jobs.every(({ id }) => DEMO_IDS.includes(id)) && (
+          <Card tone="sunk" testID="first-use">
+            <Words as="bold">This yard is invented, to look around in</Words>
+            <Words as="small">
+              Open a job and press the number across its top. For your own: New job, and put your machine,
+              supply and tins into the kit.
+            </Words>
+            <Act
+              title="Clear it, start with an empty truck"
+              testID="clear-demo"
+              onPress={() => void clearDemo()}
+            />
+          </Card>
+        )}
         {jobs.length === 0 && (
           <Card>
             <Words as="head">Nothing broken yet</Words>

@@ -1,0 +1,80 @@
+import { openBrowser, serve, type Session } from '../tests/e2e/browser';
+
+export interface Row {
+  what: string;
+  median: string;
+  wanted: string;
+}
+
+const SLOWED = 4;
+const PRESSES = 15;
+
+const median = (values: number[]): number =>
+  [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? NaN;
+
+/** From the press on the stepper to the frame after the rooms have changed, ms. */
+async function pressToPaint(b: Session): Promise<number> {
+  return b.driver.executeAsyncScript<number>(`
+    const done = arguments[arguments.length - 1];
+    const strip = document.querySelector('[data-testid="strip-rod-amps"]');
+    const start = performance.now();
+    const seen = new MutationObserver(() => {
+      seen.disconnect();
+      requestAnimationFrame(() => requestAnimationFrame(() => done(performance.now() - start)));
+    });
+    seen.observe(strip, { subtree: true, childList: true, characterData: true, attributes: true });
+    document.querySelector('[data-testid="amps+1"]').click();
+  `);
+}
+
+/** The built app in Chromium with the processor slowed: repaint after a press, shifts of the layout, a repeat visit offline. */
+export async function browserRows(): Promise<Row[]> {
+  const app = await serve();
+  const b = await openBrowser();
+  try {
+    await b.driver.get(app.url);
+    await b.says('about', /works without a signal/);
+    await b.driver.sendDevToolsCommand('Emulation.setCPUThrottlingRate', { rate: SLOWED });
+    await b.driver.get(`${app.url}/job/vent-cowl/rod`);
+    await b.find('amps+1');
+    await b.driver.sleep(500);
+    const presses: number[] = [];
+    for (let n = 0; n < PRESSES; n++) {
+      presses.push(await pressToPaint(b));
+      await b.driver.sleep(120);
+    }
+    await b.driver.get(app.url);
+    await b.find('new-job');
+    await b.driver.sleep(800);
+    const shift = await b.driver.executeAsyncScript<number>(`
+      const done = arguments[0];
+      let sum = 0;
+      new PerformanceObserver((list) => { for (const e of list.getEntries()) if (!e.hadRecentInput) sum += e.value; })
+        .observe({ type: 'layout-shift', buffered: true });
+      setTimeout(() => done(sum), 200);
+    `);
+    await app.stop();
+    const visits: number[] = [];
+    for (let n = 0; n < 5; n++) {
+      await b.driver.get(app.url);
+      await b.find('new-job');
+      visits.push(await b.driver.executeScript<number>('return performance.now()'));
+    }
+    return [
+      {
+        what: `amps to repainted rooms, processor slowed ${SLOWED}x`,
+        median: `${median(presses).toFixed(0)} ms`,
+        wanted: '100 ms',
+      },
+      {
+        what: 'repeat visit offline to usable, slowed too',
+        median: `${median(visits).toFixed(0)} ms`,
+        wanted: '2000 ms',
+      },
+      { what: 'layout shift of the first page', median: shift.toFixed(3), wanted: '0' },
+    ];
+  } finally {
+    await b.quit();
+    await app.stop().catch(() => undefined);
+  }
+}

@@ -1,0 +1,10 @@
+/** Ids of the jobs a first visit opens with. */
+export const DEMO_IDS: readonly string[] = [
+  'ramp-guard',
+  'vent-cowl',
+  'pier-ladder',
+  'galley-tray',
+  'bollard-cap',
+  'bilge-drum',
+  'winch-pawl',
+];
