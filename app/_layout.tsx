@@ -18,7 +18,10 @@ export default function RootLayout() {
     AtkinsonHyperlegible_700Bold,
     BarlowCondensed_600SemiBold,
   });
-  const { ready, notice, saveProblem, settings } = useApp();
+  const ready = useApp((state) => state.ready);
+  const notice = useApp((state) => state.notice);
+  const saveProblem = useApp((state) => state.saveProblem);
+  const theme = useApp((state) => state.settings.theme);
   useEffect(() => {
     void boot();
     void keepOffline();
@@ -26,7 +29,7 @@ export default function RootLayout() {
   }, []);
   if (!ready || !fontsReady) return null;
   return (
-    <Theme name={settings.theme}>
+    <Theme name={theme}>
       <View style={{ flex: 1 }}>
         <Slot />
         {saveProblem !== null && (

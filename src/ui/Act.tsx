@@ -1,6 +1,8 @@
+import { memo } from 'react';
 import { RneButton } from './kit';
 import { usePalette } from './theme/theme';
 import { FONTS, TARGET } from './theme/tokens';
+import { useStable } from './useStable';
 
 interface Props {
   title: string;
@@ -16,7 +18,11 @@ interface Props {
 }
 
 /** Something to press: never smaller than a glove needs. */
-export function Act({
+export function Act({ onPress, ...looks }: Props) {
+  return <Button {...looks} onPress={useStable(onPress)} />;
+}
+
+const Button = memo(function Button({
   title,
   onPress,
   kind = 'plain',
@@ -53,4 +59,4 @@ export function Act({
       disabledTitleStyle={{ color: palette.ink2 }}
     />
   );
-}
+});

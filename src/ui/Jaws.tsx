@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import Svg, { Defs, Line, Path, Pattern, Rect } from 'react-native-svg';
 import type { RoomState } from '@core/plan/room';
 import { usePalette } from './theme/theme';
@@ -37,7 +38,7 @@ function jawPath(outer: number, inner: number, height: number, tooth: number): s
  * The mark of the app: two steel jaws and the room between them. Open as wide as the room, touching at none, overlapped and
  * hatched beyond it, dashed and empty where nobody knows. Shape and words carry the state; colour only helps.
  */
-export function Jaws({ fraction, state, width, height, was = null, id }: Props) {
+export const Jaws = memo(function Jaws({ fraction, state, width, height, was = null, id }: Props) {
   const palette = usePalette();
   const mid = width / 2;
   const tooth = Math.min(height * 0.14, 5);
@@ -108,4 +109,4 @@ export function Jaws({ fraction, state, width, height, was = null, id }: Props) 
       )}
     </Svg>
   );
-}
+});

@@ -1,7 +1,8 @@
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { usePalette } from './theme/theme';
 import { CORNER, SPACE, STROKE, TARGET } from './theme/tokens';
+import { useStable } from './useStable';
 import { Words } from './Words';
 
 export interface Option<T extends string> {
@@ -36,15 +37,14 @@ export function Pick<T extends string>({
   folds = false,
   proposed = null,
 }: Props<T>) {
-  const palette = usePalette();
   const [unfolded, setUnfolded] = useState(false);
   const folded = folds && value !== null && !unfolded;
   const shown = folded ? options.filter(({ id }) => id === value) : options;
-  const pick = (id: T) => {
+  const pick = useStable((id: string) => {
     if (folded) return setUnfolded(true);
     setUnfolded(false);
-    onPick(id === value ? null : id);
-  };
+    onPick(id === value ? null : (id as T));
+  });
   return (
     <View style={{ gap: SPACE.xs }} role="radiogroup" aria-label={label}>
       <Words as="label" tone="quiet">
@@ -57,45 +57,68 @@ export function Pick<T extends string>({
           gap: SPACE.s,
         }}
       >
-        {shown.map((option) => {
-          const picked = option.id === value;
-          const hinted = value === null && option.id === proposed;
-          const ink = picked ? palette.ground : palette.ink;
-          return (
-            <Pressable
-              key={option.id}
-              testID={`${testID}-${option.id}`}
-              role="radio"
-              aria-checked={picked}
-              onPress={() => pick(option.id)}
-              style={{
-                minHeight: TARGET,
-                minWidth: TARGET,
-                justifyContent: 'center',
-                paddingHorizontal: 14,
-                paddingVertical: SPACE.xs,
-                borderRadius: CORNER,
-                borderWidth: STROKE,
-                borderStyle: hinted ? 'dashed' : 'solid',
-                borderColor: picked || hinted ? palette.ink : palette.line,
-                backgroundColor: picked ? palette.ink : palette.surface,
-              }}
-            >
-              <Words color={ink}>{hinted ? `${option.name} (proposed)` : option.name}</Words>
-              {folded && (
-                <Words as="label" color={palette.line}>
-                  press to change
-                </Words>
-              )}
-              {option.note !== undefined && (
-                <Words as="label" color={picked ? palette.line : palette.ink2}>
-                  {option.note}
-                </Words>
-              )}
-            </Pressable>
-          );
-        })}
+        {shown.map((option) => (
+          <Choice
+            key={option.id}
+            id={option.id}
+            name={option.name}
+            note={option.note}
+            picked={option.id === value}
+            hinted={value === null && option.id === proposed}
+            folded={folded}
+            testID={`${testID}-${option.id}`}
+            onPick={pick}
+          />
+        ))}
       </View>
     </View>
   );
 }
+
+interface ChoiceProps {
+  id: string;
+  name: string;
+  note: string | undefined;
+  picked: boolean;
+  hinted: boolean;
+  folded: boolean;
+  testID: string;
+  onPick: (id: string) => void;
+}
+
+/** One of them; drawn again only when what it shows has changed. */
+const Choice = memo(function Choice({ id, name, note, picked, hinted, folded, testID, onPick }: ChoiceProps) {
+  const palette = usePalette();
+  return (
+    <Pressable
+      testID={testID}
+      role="radio"
+      aria-checked={picked}
+      onPress={() => onPick(id)}
+      style={{
+        minHeight: TARGET,
+        minWidth: TARGET,
+        justifyContent: 'center',
+        paddingHorizontal: 14,
+        paddingVertical: SPACE.xs,
+        borderRadius: CORNER,
+        borderWidth: STROKE,
+        borderStyle: hinted ? 'dashed' : 'solid',
+        borderColor: picked || hinted ? palette.ink : palette.line,
+        backgroundColor: picked ? palette.ink : palette.surface,
+      }}
+    >
+      <Words color={picked ? palette.ground : palette.ink}>{hinted ? `${name} (proposed)` : name}</Words>
+      {folded && (
+        <Words as="label" color={palette.line}>
+          press to change
+        </Words>
+      )}
+      {note !== undefined && (
+        <Words as="label" color={picked ? palette.line : palette.ink2}>
+          {note}
+        </Words>
+      )}
+    </Pressable>
+  );
+});

@@ -1,11 +1,13 @@
+import { memo } from 'react';
 import { Pressable, ScrollView, View } from 'react-native';
-import type { Room } from '@core/plan/room';
+import type { Room, RoomState } from '@core/plan/room';
 import { speakState } from '@core/plan/speak';
 import type { UnitSystem } from '@core/units/kinds';
 import { Jaws } from './Jaws';
 import { openingOf, saidRoom, shortRoom } from './roomWords';
 import { usePalette } from './theme/theme';
 import { SPACE } from './theme/tokens';
+import { useStable } from './useStable';
 import { Words } from './Words';
 
 interface Props {
@@ -17,6 +19,7 @@ interface Props {
 /** Every room as a small pair of jaws at the thumb, tightest first. */
 export function RoomStrip({ rooms, system, onOpen }: Props) {
   const palette = usePalette();
+  const open = useStable(onOpen);
   return (
     <ScrollView
       horizontal
@@ -25,30 +28,52 @@ export function RoomStrip({ rooms, system, onOpen }: Props) {
       contentContainerStyle={{ paddingHorizontal: SPACE.s }}
     >
       {rooms.map((room) => (
-        <Pressable
+        <StripItem
           key={room.id}
-          testID={`strip-${room.id}`}
-          role="button"
-          aria-label={saidRoom(room, system)}
-          onPress={() => onOpen(room.id)}
-          style={{ width: 84, height: 72, paddingHorizontal: 6, justifyContent: 'center', gap: 2 }}
-        >
-          <Words as="label">{room.short}</Words>
-          <Jaws
-            id={`strip-${room.id}`}
-            fraction={openingOf(room)}
-            state={room.state}
-            width={72}
-            height={16}
-          />
-          <Words as="label" color={palette.state[room.state]} style={{ fontVariant: ['tabular-nums'] }}>
-            {shortRoom(room, system)}
-          </Words>
-        </Pressable>
+          id={room.id}
+          short={room.short}
+          said={saidRoom(room, system)}
+          left={shortRoom(room, system)}
+          opening={openingOf(room)}
+          state={room.state}
+          onOpen={open}
+        />
       ))}
     </ScrollView>
   );
 }
+
+interface ItemProps {
+  id: string;
+  short: string;
+  said: string;
+  left: string;
+  opening: number | null;
+  state: RoomState;
+  onOpen: (roomId: string) => void;
+}
+
+/** One room of the strip; drawn again only when what it shows has changed. */
+const StripItem = memo(function StripItem({ id, short, said, left, opening, state, onOpen }: ItemProps) {
+  const palette = usePalette();
+  return (
+    <Pressable
+      testID={`strip-${id}`}
+      role="button"
+      aria-label={said}
+      onPress={() => onOpen(id)}
+      style={{ width: 84, height: 72, paddingHorizontal: 6, justifyContent: 'center', gap: 2 }}
+    >
+      <Words as="label">{short}</Words>
+      <Jaws id={`strip-${id}`} fraction={opening} state={state} width={72} height={16} />
+      <Words as="label" color={palette.state[state]} style={TABULAR}>
+        {left}
+      </Words>
+    </Pressable>
+  );
+});
+
+const TABULAR = { fontVariant: ['tabular-nums' as const] };
 
 /** The same rooms as a list, for a wide screen. */
 export function RoomList({ rooms, system, onOpen }: Props) {

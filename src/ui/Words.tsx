@@ -1,6 +1,5 @@
 import type { ReactNode } from 'react';
-import type { StyleProp, TextStyle } from 'react-native';
-import { RneText } from './kit';
+import { Text, type StyleProp, type TextStyle } from 'react-native';
 import { usePalette } from './theme/theme';
 import { FONTS } from './theme/tokens';
 
@@ -32,13 +31,13 @@ export function Words({ as = 'body', tone = 'ink', color, style, testID, live = 
   const tones = { ink: palette.ink, quiet: palette.ink2, act: palette.act, danger: palette.danger };
   const level = LEVELS[as];
   return (
-    <RneText
+    <Text
       testID={testID}
       style={[SIZES[as], { color: color ?? tones[tone] }, style]}
       {...(level === undefined ? {} : { role: 'heading' as const, 'aria-level': level })}
       {...(live ? { 'aria-live': 'polite' as const } : {})}
     >
       {children}
-    </RneText>
+    </Text>
   );
 }

@@ -1,4 +1,3 @@
 // The one door to React Native Elements: deep imports, so that only what is used is bundled.
 export { default as RneButton } from '@rneui/themed/dist/Button';
-export { default as RneText } from '@rneui/themed/dist/Text';
 export { ThemeProvider, createTheme } from '@rneui/themed/dist/config';

@@ -1,4 +1,4 @@
-import { createContext, useContext, type ReactNode } from 'react';
+import { createContext, useContext, useMemo, type ReactNode } from 'react';
 import { useWindowDimensions } from 'react-native';
 import { createTheme, ThemeProvider } from '../kit';
 import { CORNER, FONTS, PALETTES, STROKE, TARGET, WIDE_FROM, type Palette } from './tokens';
@@ -11,10 +11,9 @@ export const usePalette = (): Palette => useContext(PaletteContext);
 /** True where rail, work and rooms stand side by side. */
 export const useWide = (): boolean => useWindowDimensions().width >= WIDE_FROM;
 
-/** Lays the theme over the app: our colours, and the component library dressed in them. */
-export function Theme({ name, children }: { name: keyof typeof PALETTES; children: ReactNode }) {
-  const palette = PALETTES[name];
-  const elements = createTheme({
+/** The component library in our colours, type and sizes. */
+const dress = (palette: Palette, name: keyof typeof PALETTES) =>
+  createTheme({
     mode: name === 'dark' ? 'dark' : 'light',
     lightColors: { primary: palette.act, background: palette.ground },
     darkColors: { primary: palette.act, background: palette.ground },
@@ -26,6 +25,11 @@ export function Theme({ name, children }: { name: keyof typeof PALETTES; childre
       },
     },
   });
+
+/** Lays the theme over the app: our colours, and the component library dressed in them. */
+export function Theme({ name, children }: { name: keyof typeof PALETTES; children: ReactNode }) {
+  const palette = PALETTES[name];
+  const elements = useMemo(() => dress(palette, name), [palette, name]);
   return (
     <PaletteContext.Provider value={palette}>
       <ThemeProvider theme={elements}>{children}</ThemeProvider>
