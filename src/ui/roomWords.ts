@@ -8,8 +8,7 @@ export const openingOf = (room: Room): number | null => room.fraction?.nominal ?
 /** Room in a word: "6 A", "17 A over", or open and closed for a yes or no. */
 export function shortRoom(room: Room, system: UnitSystem): string {
   const left = speakLeft(room, system);
-  if (left !== null && room.left !== null && room.left.nominal < 0)
-    return `${left} ${room.unit === 'rods' ? 'short' : 'over'}`;
+  if (left !== null && room.left !== null && room.left.nominal < 0) return `${left} ${room.lack}`;
   if (left !== null) return left;
   return speakState(room);
 }

@@ -1,7 +1,8 @@
 import { Redirect, useLocalSearchParams } from 'expo-router';
 import type { ComponentType } from 'react';
 import { HistoryPage } from '@/features/job/HistoryPage';
-import { JobFrame, STOPS } from '@/features/job/JobFrame';
+import { JobFrame } from '@/features/job/JobFrame';
+import { STOPS } from '@/features/job/stops';
 import { RoomPage } from '@/features/job/RoomPage';
 import { JointStop } from '@/features/joint/JointStop';
 import { LookStop } from '@/features/look/LookStop';

@@ -5,7 +5,8 @@ import type { UnitSystem } from '../units/kinds';
 import type { Problem } from '../joint/check';
 import type { Room } from './room';
 import { ASSESSORS } from './rooms';
-import { resolve, type Situation } from './situation';
+import type { Situation } from './situation';
+import { resolve } from './resolve';
 import { byTightness } from './tightest';
 
 /** A job judged: every room, tightest first, and what it rests on. */

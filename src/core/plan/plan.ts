@@ -1,7 +1,8 @@
 import { JOINTS, POSITIONS } from '../data/words';
 import type { Assessment } from './assess';
 import type { Room } from './room';
-import { rodsNeeded, type Situation } from './situation';
+import type { Situation } from './situation';
+import { rodsNeeded } from '../rods/beads';
 import { buildSteps, type Step } from './steps';
 import { speakGap, speakState } from './speak';
 import { judgeStopWork, type AskedQuestion } from '../repair/stopWork';

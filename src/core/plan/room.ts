@@ -39,6 +39,8 @@ export interface Room {
   until: string;
   /** What is said instead of `gap` once the limit is passed; empty for a yes or no. */
   past: string;
+  /** One word for an amount past its limit: over, short, outside. */
+  lack: string;
   /** True where guessing an unknown could hurt somebody. */
   hurts: boolean;
   reasons: readonly Reason[];
@@ -54,6 +56,7 @@ interface Spoken {
   gap: string;
   until: string;
   past?: string;
+  lack?: string;
   reasons: readonly Reason[];
   ask?: string;
 }
@@ -86,7 +89,10 @@ export function under(unit: RoomUnit, value: Range, limit: Range, spoken: Spoken
 /** A value that must stay over a limit. */
 export function over(unit: RoomUnit, value: Range, limit: Range, spoken: Spoken): RoomBody {
   const left = minus(value, limit);
-  return amount(unit, value, limit, left, scaled(left, limit.nominal > 0 ? limit.nominal : 1), spoken);
+  return amount(unit, value, limit, left, scaled(left, limit.nominal > 0 ? limit.nominal : 1), {
+    lack: 'short',
+    ...spoken,
+  });
 }
 
 /** A value that must stay inside a window; room is the way to the nearer end, whole at the middle. */
@@ -142,6 +148,7 @@ function amount(
     gap: spoken.gap,
     until: spoken.until,
     past: spoken.past ?? '',
+    lack: spoken.lack ?? 'over',
     reasons: spoken.reasons,
     ask: spoken.ask ?? '',
   };
@@ -163,6 +170,7 @@ export function yesNo(answer: 'open' | 'departure' | 'closed', spoken: Spoken): 
     gap: spoken.gap,
     until: spoken.until,
     past: spoken.past ?? '',
+    lack: spoken.lack ?? 'over',
     reasons: spoken.reasons,
     ask: spoken.ask ?? '',
   };
@@ -183,6 +191,7 @@ export function unknown(spoken: Spoken & { ask: string }, hurts: boolean): RoomB
     gap: spoken.gap,
     until: spoken.until,
     past: spoken.past ?? '',
+    lack: spoken.lack ?? 'over',
     reasons: spoken.reasons,
     ask: spoken.ask,
   };

@@ -11,7 +11,8 @@ import { coatingsOf } from './rooms/metal';
 import { POLE_WORDS } from './rooms/pole';
 import { needsNoPreheat } from './rooms/preheat';
 import { wholeRods } from './rooms/rodsOnHand';
-import { rodsNeeded, type Situation } from './situation';
+import type { Situation } from './situation';
+import { rodsNeeded } from '../rods/beads';
 import { tackCount } from './timeline';
 
 /** One thing to do, with what to set, what to wait for and what to beware of. */

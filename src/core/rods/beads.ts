@@ -75,3 +75,6 @@ export function planBeads(
     oversize: each * count > area_mm2 * 1.25,
   };
 }
+
+/** Rods the passes take, without spoil. */
+export const rodsNeeded = (beads: BeadPlan): number => beads.passes.reduce((sum, pass) => sum + pass.rods, 0);

@@ -9,7 +9,7 @@ import { LeverRow } from '@/ui/Lever';
 import { usePalette } from '@/ui/theme/theme';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
-import { pull } from './JobFrame';
+import { pull } from './acts';
 
 /** One room opened: how much, why, how sure, and what would give more. */
 export function RoomPage({ open, roomId }: { open: OpenJob; roomId: string }) {

@@ -4,7 +4,7 @@ import { FILLER_HANDBOOK, PRACTICE } from '../../data/sources';
 import { exactly } from '../../units/range';
 import { inWords, trimmed } from '../../units/format';
 import { under, unknown, yesNo } from '../room';
-import { rodsNeeded } from '../situation';
+import { rodsNeeded } from '../../rods/beads';
 import type { Assessor } from './assessor';
 
 /** Rods the job takes, whole rods with spoil, at the careful and the spendthrift end. */
@@ -28,6 +28,7 @@ export const rodsOnHand: Assessor = {
       now: `needs ${need.nominal}`,
       gap: 'to spare',
       past: 'short',
+      lack: 'short',
       reasons: [
         {
           words: `One rod lays ${inWords(system).size(Math.round(beads.beadPerRod_mm))} of a ${trimmed(beads.passes[0]?.area_mm2 ?? 0, 1)} mm² bead; ${beads.passes.length} ${beads.passes.length === 1 ? 'pass' : 'passes'} of ${joint.length_mm === null ? 'a length not known' : inWords(system).size(joint.length_mm)}.`,

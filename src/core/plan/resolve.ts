@@ -1,0 +1,267 @@
+import { MACHINE_TYPES } from '../data/machines';
+import type { Pole } from '../data/rods';
+import { AIMS, type AimId } from '../data/words';
+import { setPath } from '../formats/edits';
+import type { Job } from '../formats/job';
+import type { Kit, Machine, Supply } from '../formats/kit';
+import { holesAt_A, type MeltProperties } from '../heat/burnThrough';
+import { meltOf, type Melt } from '../heat/melt';
+import { checkJoint } from '../joint/check';
+import { ASSUMED_GAP_mm, jointGeometry, type JointGeometry } from '../joint/geometry';
+import { beliefOf } from '../metal/belief';
+import { whatJointWants, type JointWants } from '../metal/wants';
+import { supplyDraw, type Cord, type SupplyDraw } from '../power/supply';
+import { ampWindow, proposeAmps, type AmpWindow } from '../rods/amps';
+import { planBeads, type BeadPlan } from '../rods/beads';
+import { choosePole, chooseRod, type RodChoice } from '../rods/choose';
+import { inWords } from '../units/format';
+import type { UnitSystem } from '../units/kinds';
+import type { Range } from '../units/range';
+import type { Choice, Situation } from './situation';
+import { buildTimeline } from './timeline';
+
+/** Thick over thin beyond which the arc is leaned. Common practice. */
+const UNEQUAL = 1.5;
+/** Thin side from which the arc is set for the thick one and leaned, mm; below it is run on the thick side and flicked. */
+const LEAN_FROM_mm = 3;
+/** Length put in for a blank one so that minutes can be spoken of at all, mm. */
+const ASSUMED_LENGTH_mm = 100;
+
+/** Fills a job's blanks with proposals, leaving out entries that cannot be so, and works out what the rooms share. */
+export function resolve(job: Job, kit: Kit, system: UnitSystem = 'metric'): Situation {
+  const assumed: string[] = [];
+  const say = inWords(system);
+  const machine = chosen(kit.machines, job.power.machineId, 'The first machine in the kit.');
+  const supply = chosen(kit.supplies, job.power.supplyId, 'The first supply in the kit.');
+  const problems = checkJoint(job.joint, job.rod.size, system);
+  const usable = problems.reduce((at, { path }) => setPath(at, path, null), job);
+  const joint = jointGeometry(usable.joint);
+
+  const sideA = beliefOf(job.metal.sideA.family);
+  const sideB = job.metal.sameBothSides ? sideA : beliefOf(job.metal.sideB.family);
+  const wants = whatJointWants(sideA, sideB);
+
+  const rod = resolveRod(job, kit, machine?.value ?? null, wants, joint);
+  const window = rod ? ampWindow(rod.value.rodClass, rod.value.size, rod.value.tin) : null;
+  const pole = resolvePole(job, rod, machine?.value ?? null, joint);
+  const aim = resolveAim(job, joint);
+  const melt = meltOf(wants.families);
+
+  const length_mm = joint.length_mm ?? ASSUMED_LENGTH_mm;
+  const current_A = resolveAmps(job, {
+    rod,
+    window,
+    aim: aim.value,
+    joint,
+    machine: machine?.value ?? null,
+    melt,
+    length_mm,
+  });
+  const beads =
+    rod && current_A && joint.area_mm2 !== null
+      ? planBeads(rod.value.rodClass, rod.value.size, current_A.value, joint.area_mm2, length_mm)
+      : null;
+  const rest_s = job.rod.rest_s ?? 0;
+  const timeline =
+    beads && current_A
+      ? buildTimeline({ beads, length_mm, current_A: current_A.value, rest_s, position: job.look.position })
+      : null;
+  const cord = resolveCord(job, supply?.value ?? null);
+
+  if (beads && joint.length_mm === null)
+    assumed.push(`Weld length blank: counted as ${say.size(ASSUMED_LENGTH_mm)}.`);
+  if (joint.area_mm2 !== null && joint.gap_mm === null)
+    assumed.push(`Gap blank: weld metal counted for a ${say.size(ASSUMED_GAP_mm)} gap.`);
+  if (job.look.position === null && rod) assumed.push('Position blank: amps as for flat.');
+
+  return {
+    job: usable,
+    kit,
+    problems,
+    wants,
+    joint,
+    machine,
+    supply,
+    cord,
+    leads: job.power.leadsId === null ? null : chosen(kit.leads, job.power.leadsId, ''),
+    rod,
+    window,
+    pole,
+    aim,
+    current_A,
+    rest_s,
+    melt: melt.properties,
+    meltFitted: melt.fitted,
+    beads,
+    holesAt_A: holesRange(
+      beads,
+      current_A?.value ?? null,
+      joint.thin_mm,
+      thinShare(aim.value, pole?.value ?? null),
+      melt.properties,
+      melt.fitted,
+    ),
+    timeline,
+    draw: resolveDraw(
+      machine?.value ?? null,
+      supply?.value ?? null,
+      cord?.value ?? null,
+      current_A?.value ?? null,
+    ),
+    assumed,
+    system,
+  };
+}
+
+/** The thing the job names; else the first of its kind, as a proposal; null where the kit has none. */
+function chosen<T extends { id: string }>(
+  items: readonly T[],
+  id: string | null,
+  why: string,
+): Choice<T> | null {
+  const named = id === null ? undefined : items.find((item) => item.id === id);
+  if (named) return { value: named, by: 'you', why: 'You chose it.' };
+  const first = items[0];
+  return first ? { value: first, by: 'app', why } : null;
+}
+
+function resolveRod(
+  job: Job,
+  kit: Kit,
+  machine: Machine | null,
+  wants: JointWants,
+  joint: JointGeometry,
+): Choice<RodChoice> | null {
+  const rod = chooseRod({
+    tins: kit.tins,
+    wanted: wants.rods,
+    poles: machine?.poles ?? null,
+    thin_mm: joint.thin_mm,
+    position: job.look.position,
+    surface: job.look.surface,
+    maxMachine_A: machine?.max_A ?? null,
+    fixedClass: job.rod.rodClass,
+    fixedSize: job.rod.size,
+  });
+  if (!rod) return null;
+  return { value: rod, by: job.rod.rodClass !== null || job.rod.size !== null ? 'you' : 'app', why: rod.why };
+}
+
+function resolvePole(
+  job: Job,
+  rod: Choice<RodChoice> | null,
+  machine: Machine | null,
+  joint: JointGeometry,
+): Choice<Pole> | null {
+  if (job.rod.pole !== null) return { value: job.rod.pole, by: 'you', why: 'You chose it.' };
+  if (!rod) return null;
+  const { pole, why } = choosePole(rod.value.rodClass, machine?.poles ?? null, joint.thin_mm);
+  return { value: pole, by: 'app', why };
+}
+
+function resolveAim(job: Job, joint: JointGeometry): Choice<AimId> {
+  if (joint.ratio < UNEQUAL) return { value: 'bisect', by: 'app', why: 'Both sides take the same.' };
+  if (job.rod.aim !== null) return { value: job.rod.aim, by: 'you', why: 'You chose it.' };
+  return (joint.thin_mm ?? 0) >= LEAN_FROM_mm
+    ? { value: 'lean', by: 'app', why: 'Thin side 3 mm or more: set for the thick one and lean onto it.' }
+    : { value: 'flick', by: 'app', why: 'Thin side under 3 mm: run on the thick side and flick over.' };
+}
+
+interface AmpsContext {
+  rod: Choice<RodChoice> | null;
+  window: AmpWindow | null;
+  aim: AimId;
+  joint: JointGeometry;
+  machine: Machine | null;
+  melt: Melt;
+  length_mm: number;
+}
+
+function resolveAmps(job: Job, context: AmpsContext): Choice<number> | null {
+  if (job.rod.current_A !== null) return { value: job.rod.current_A, by: 'you', why: 'You set it.' };
+  const { rod, window, aim, joint, machine, melt, length_mm } = context;
+  if (!rod || !window) return null;
+  const ask = (holes: number | null) =>
+    proposeAmps({
+      window,
+      size: rod.value.size,
+      thin_mm: joint.thin_mm,
+      thick_mm: joint.thick_mm,
+      position: job.look.position,
+      aim,
+      holesAt_A: holes,
+      machineMin_A: machine?.min_A ?? null,
+      machineMax_A: machine?.max_A ?? null,
+    });
+  const first = ask(null);
+  const beads =
+    joint.area_mm2 === null
+      ? null
+      : planBeads(rod.value.rodClass, rod.value.size, first, joint.area_mm2, length_mm);
+  const holes = holesRange(beads, first, joint.thin_mm, thinShare(aim, null), melt.properties, melt.fitted);
+  const value = holes && holes.low < first ? ask(holes.low) : first;
+  const from = window.by === 'packet' ? 'the packet' : 'the table';
+  return { value, by: 'app', why: `From ${from}, for the thickness and position. Try it on scrap.` };
+}
+
+/** Electrode negative puts less of the heat into the plate. Placed by us between the two schools, not measured. */
+const NEGATIVE_HEAT = 0.9;
+
+/** Share of the arc's heat that the thin side takes, by aim and pole. */
+const thinShare = (aim: AimId, pole: Pole | null): number =>
+  AIMS[aim].thinShare * (pole === 'DCEN' ? NEGATIVE_HEAT : 1);
+
+/** Doubt of the fit on metals it was not made on: other conductivities. */
+const OTHER_METAL_DOUBT = 0.3;
+
+function holesRange(
+  beads: BeadPlan | null,
+  current_A: number | null,
+  thin_mm: number | null,
+  share: number,
+  melt: MeltProperties,
+  fitted: boolean,
+): Range | null {
+  const pass = beads?.passes[0];
+  if (!pass || current_A === null || thin_mm === null) return null;
+  const range = holesAt_A(current_A, pass.area_mm2, thin_mm, share, melt);
+  if (fitted) return range;
+  return {
+    low: range.low * (1 - OTHER_METAL_DOUBT),
+    nominal: range.nominal,
+    high: range.high * (1 + OTHER_METAL_DOUBT),
+  };
+}
+
+function resolveCord(job: Job, supply: Supply | null): Choice<Cord> | null {
+  const length_m = job.power.cordLength_m ?? supply?.cordLength_m ?? null;
+  const size = job.power.cordSize ?? supply?.cordSize ?? null;
+  if (length_m === null || size === null) return null;
+  const own = job.power.cordLength_m !== null || job.power.cordSize !== null;
+  return {
+    value: { length_m, size },
+    by: own ? 'you' : 'app',
+    why: own ? 'You set it.' : 'The cord that hangs on this supply.',
+  };
+}
+
+function resolveDraw(
+  machine: Machine | null,
+  supply: Supply | null,
+  cord: Cord | null,
+  current_A: number | null,
+): SupplyDraw | null {
+  if (!machine || !supply || supply.volts_V === null || current_A === null) return null;
+  const plate =
+    machine.inputMax_A !== null && machine.max_A !== null
+      ? { input_A: machine.inputMax_A, output_A: machine.max_A }
+      : null;
+  return supplyDraw({
+    current_A,
+    type: MACHINE_TYPES[machine.type],
+    volts_V: supply.volts_V,
+    phases: supply.phases,
+    cord,
+    plate,
+  });
+}
