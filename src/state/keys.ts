@@ -1,8 +1,5 @@
 import { DATA_VERSION } from '@core/formats/upgrade';
-import type { Settings } from './record';
 import type { KeyValueStorage } from './storage';
-
-export const DEFAULT_SETTINGS: Settings = { system: 'metric', theme: 'daylight' };
 
 export const PREFIX = 'elbow-room/';
 export const KIT_KEY = `${PREFIX}kit`;

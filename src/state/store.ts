@@ -8,15 +8,7 @@ import { DEMO_IDS } from '@/demo/ids';
 import { EMPTY_KIT } from '@core/formats/emptyKit';
 import type { Kit } from '@core/formats/kit';
 import { writeJournal, type JournalPage } from './journal';
-import {
-  DAMAGED_PREFIX,
-  DEFAULT_SETTINGS,
-  JOB_PREFIX,
-  jobKey,
-  KIT_KEY,
-  SETTINGS_KEY,
-  writeRecord,
-} from './keys';
+import { DAMAGED_PREFIX, JOB_PREFIX, jobKey, KIT_KEY, SETTINGS_KEY, writeRecord } from './keys';
 import type * as Checks from './checks';
 import { checks } from './late';
 import type { HistoryEntry, JobRecord, KitRecord, Settings } from './record';
@@ -49,6 +41,7 @@ export interface AppState {
 }
 
 const KIT_SHELVES = Object.keys(EMPTY_KIT) as (keyof Kit)[];
+const DEFAULT_SETTINGS: Settings = { system: 'metric', theme: 'daylight' };
 /** This tab, for as long as it is open. */
 const TAB = nanoid(6);
 const HISTORY_LENGTH = 200;

@@ -1,6 +1,4 @@
-import type { Archive, KitFile } from './files';
 import type { Job } from './job';
-import type { JobFile } from './jobFile';
 import type { Kit } from './kit';
 import { DATA_VERSION } from './upgrade';
 
@@ -8,7 +6,7 @@ export const JOB_FILE_FORMAT = 'elbow-room-job';
 export const KIT_FILE_FORMAT = 'elbow-room-kit';
 export const ARCHIVE_FORMAT = 'elbow-room-archive';
 
-const text = (data: JobFile | KitFile | Archive): string => `${JSON.stringify(data, null, 2)}\n`;
+const text = (data: object): string => `${JSON.stringify(data, null, 2)}\n`;
 
 /** A job and its kit as the text of a file. */
 export const writeJobFile = (job: Job, kit: Kit): string =>
