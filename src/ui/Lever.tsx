@@ -22,6 +22,14 @@ function bought(effect: LeverEffect, room: Room, system: UnitSystem): string {
   return effect.gain > 0 ? `+${amount}` : amount;
 }
 
+/** What a lever does to another room: from one state to another, or how much it gives or takes. */
+function moved({ title, before, after, gain, unit }: LeverEffect, system: UnitSystem): string {
+  const name = title.toLowerCase();
+  if (before !== after) return `${name}: ${STATE_NAMES[before]} to ${STATE_NAMES[after]}`;
+  if (gain === null) return name;
+  return `${name} ${gain > 0 ? '+' : '−'}${speakAmount(Math.abs(gain), unit, system)}`;
+}
+
 /** One change the welder can make. The small jaws show the opening it gives, and in dots the opening there is now. */
 export function LeverRow({ lever, room, system, onPull }: Props) {
   const palette = usePalette();
@@ -33,7 +41,7 @@ export function LeverRow({ lever, room, system, onPull }: Props) {
     (effect.gain !== null && room.limit
       ? effect.gain / Math.max(room.limit.nominal, 1e-9)
       : effect.gainShare);
-  const others = lever.effects.filter(({ roomId, before, after }) => roomId !== room.id && before !== after);
+  const others = lever.effects.filter(({ roomId, after }) => roomId !== room.id && after !== 'none');
   const closes = lever.closes.filter((title) => title !== room.title);
   return (
     <Pressable
@@ -63,15 +71,9 @@ export function LeverRow({ lever, room, system, onPull }: Props) {
             {`closes ${closes.join(', ').toLowerCase()}`}
           </Words>
         )}
-        {others.length > closes.length && (
+        {others.length > 0 && (
           <Words as="label" tone="quiet">
-            {others
-              .filter(({ after }) => after !== 'none')
-              .map(
-                ({ title, before, after }) =>
-                  `${title.toLowerCase()}: ${STATE_NAMES[before]} to ${STATE_NAMES[after]}`,
-              )
-              .join('; ')}
+            {others.map((other) => moved(other, system)).join('; ')}
           </Words>
         )}
       </View>

@@ -1,8 +1,9 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { numberField, readField, type NumberPath } from '@core/formats/fields';
+import { numberField, readField, steppedValue, type NumberPath } from '@core/formats/fields';
 import { formatBoth, formatQuantity } from '@core/units/format';
 import type { UnitSystem } from '@core/units/kinds';
+import { Act } from './Act';
 import { Entry } from './Entry';
 import { SPACE } from './theme/tokens';
 import { Words } from './Words';
@@ -20,6 +21,8 @@ interface Props {
   /** What the app takes while this is blank. */
   proposed?: string;
   testID?: string;
+  /** Buttons beside it that step the value, for a glove. */
+  steppers?: boolean;
 }
 
 /**
@@ -36,29 +39,48 @@ export function QuantityField({
   problem,
   proposed,
   testID = path,
+  steppers = false,
 }: Props) {
   const [editing, setEditing] = useState(false);
   const spec = numberField(path);
-  const text = typed ?? (value === null ? '' : formatQuantity(value, spec.kind, system));
+  const text = shownText(path, value, typed, system);
   const read = text.trim() === '' ? null : readField(path, text, system);
   const message = problem ?? (read && !read.ok ? read.message : null);
   const name = label ?? spec.label;
   const echo = value === null ? (proposed ?? 'blank: not known') : formatBoth(value, spec.kind, system);
+  const step = (direction: 1 | -1) =>
+    onType(formatQuantity(steppedValue(path, value, direction, system), spec.kind, system));
   return (
-    <View style={{ flexGrow: 1, flexBasis: 150, gap: SPACE.xs }}>
+    <View style={{ flexGrow: 1, flexBasis: steppers ? 300 : 150, gap: SPACE.xs }}>
       <Words as="label" tone="quiet">
         {name}
       </Words>
-      <Entry
-        value={text}
-        onChange={onType}
-        label={name}
-        placeholder={spec.kind.example[system].split(/,| or /)[0]}
-        testID={testID}
-        invalid={message !== null && !editing}
-        onFocus={() => setEditing(true)}
-        onBlur={() => setEditing(false)}
-      />
+      <View style={{ flexDirection: 'row', gap: SPACE.s }}>
+        <View style={{ flex: 1 }}>
+          <Entry
+            value={text}
+            onChange={onType}
+            label={name}
+            placeholder={spec.kind.example[system].split(/,| or /)[0]}
+            testID={testID}
+            invalid={message !== null && !editing}
+            onFocus={() => setEditing(true)}
+            onBlur={() => setEditing(false)}
+          />
+        </View>
+        {steppers && (
+          <>
+            <Act
+              square
+              title="−"
+              label={`${name}, less`}
+              testID={`${testID}-less`}
+              onPress={() => step(-1)}
+            />
+            <Act square title="+" label={`${name}, more`} testID={`${testID}-more`} onPress={() => step(1)} />
+          </>
+        )}
+      </View>
       <Words
         as="label"
         tone={message !== null && !editing ? 'danger' : 'quiet'}
@@ -69,4 +91,17 @@ export function QuantityField({
       </Words>
     </View>
   );
+}
+
+/** What was typed, word for word; but once it would be read as another value (the units were switched), the value in today's units. */
+function shownText(
+  path: NumberPath,
+  value: number | null,
+  typed: string | undefined,
+  system: UnitSystem,
+): string {
+  if (value === null) return typed ?? '';
+  const read = typed === undefined ? null : readField(path, typed, system);
+  const stillMeansIt = read?.ok === true && Math.abs(read.value.value - value) < 1e-6;
+  return stillMeansIt && typed !== undefined ? typed : formatQuantity(value, numberField(path).kind, system);
 }

@@ -11,8 +11,8 @@ export const DIST = join(__dirname, '..', '..', 'dist');
 const WAIT_ms = 15_000;
 
 /** The built app on a free port of this machine. */
-export async function serve(): Promise<{ url: string; stop: () => Promise<void> }> {
-  const server: Server = createServer(makeServer(DIST));
+export async function serve(dist: string = DIST): Promise<{ url: string; stop: () => Promise<void> }> {
+  const server: Server = createServer(makeServer(dist));
   await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
   return {
     url: `http://localhost:${(server.address() as AddressInfo).port}`,

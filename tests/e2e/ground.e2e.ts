@@ -1,11 +1,11 @@
 import assert from 'node:assert/strict';
-import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
+import { appendFileSync, cpSync, mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { after, before, beforeEach, describe, test } from 'node:test';
 import { strFromU8, unzipSync, zipSync, strToU8 } from 'fflate';
 import { Key } from 'selenium-webdriver';
-import { complaints, openBrowser, serve, type Session } from './browser';
+import { complaints, DIST, openBrowser, serve, type Session } from './browser';
 
 const PHOTOS = 30;
 const KILLS = 20;
@@ -286,6 +286,38 @@ describe('without a signal', () => {
     } finally {
       await offline.quit();
       await own.stop().catch(() => undefined);
+    }
+  });
+});
+
+describe('a newer version', () => {
+  test('waits, is offered on the list of jobs only, and takes over when asked, with everything kept', async () => {
+    const copy = mkdtempSync(join(tmpdir(), 'elbow-dist-'));
+    cpSync(DIST, copy, { recursive: true });
+    const own = await serve(copy);
+    const phone = await openBrowser();
+    try {
+      await phone.driver.get(own.url);
+      await phone.says('about', /works without a signal/);
+      await phone.driver.get(`${own.url}/job/ramp-guard/joint`);
+      await phone.type('joint.gap_mm', '2.5');
+      appendFileSync(join(copy, 'sw.js'), '\n// a newer build\n');
+      await phone.driver.get(`${own.url}/job/ramp-guard/joint`);
+      await phone.find('tightest');
+      await phone.driver.sleep(1500);
+      assert.equal(await phone.has('newer'), false);
+      await phone.tap('to-jobs');
+      await phone.says('newer', /A newer version is ready/);
+      await phone.tap('use-newer');
+      await phone.driver.wait(
+        async () => !(await phone.has('newer')) && (await phone.has('new-job')),
+        15_000,
+      );
+      await phone.driver.get(`${own.url}/job/ramp-guard/joint`);
+      await phone.says('joint.gap_mm-says', /2\.5 mm/);
+    } finally {
+      await phone.quit();
+      await own.stop();
     }
   });
 });

@@ -114,6 +114,15 @@ describe('a repair on the phone', () => {
     await b.says('amps-now', new RegExp(`^${proposed}$`));
   });
 
+  test('sizes step under a thumb, on the grid of the units in use', async () => {
+    await openDemo('ramp-guard', 'joint');
+    await b.tap('joint.gap_mm-more');
+    await b.says('joint.gap_mm-says', /^1\.5 mm/);
+    await b.tap('joint.gap_mm-less');
+    await b.tap('joint.gap_mm-less');
+    await b.says('joint.gap_mm-says', /^0\.5 mm/);
+  });
+
   test('a lever applied opens the tightest room; undone, it is as before', async () => {
     await openDemo('vent-cowl', 'rod');
     const before = await b.says('tightest', /past burn-through/);
@@ -252,7 +261,17 @@ describe('the kit', () => {
   test('units switch everywhere at one press', async () => {
     await b.tap('units-inch');
     await openDemo('ramp-guard', 'joint');
+    await b.type('joint.thicknessA_mm', '1/2');
+    await b.driver.get(app.url);
+    await b.tap('units-metric');
+    await openDemo('ramp-guard', 'joint');
+    await b.says('joint.thicknessA_mm-says', /12\.7 mm · 1\/2 in/);
+    await b.type('joint.thicknessA_mm', '6');
+    await b.driver.get(app.url);
+    await b.tap('units-inch');
+    await openDemo('ramp-guard', 'joint');
     await b.says('joint.thicknessA_mm-says', /0\.236 in · 6 mm/);
+    assert.equal(await (await b.find('joint.thicknessA_mm')).getAttribute('value'), '0.236 in');
     await b.says('strip-wind', /mph/);
   });
 });

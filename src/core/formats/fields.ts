@@ -96,6 +96,24 @@ export function readField(path: NumberPath, text: string, system: UnitSystem): R
   return ok(parsed.value);
 }
 
+/**
+ * The value one press of a stepper away: on the grid of its step, and inside the field's ends. A blank starts at its low end.
+ * @param direction 1 up, -1 down
+ */
+export function steppedValue(
+  path: NumberPath,
+  value: number | null,
+  direction: 1 | -1,
+  system: UnitSystem,
+): number {
+  const { kind, min, max } = numberField(path);
+  if (value === null) return Math.max(min, kind.step(min, system));
+  const step = kind.step(direction === 1 ? value : Math.max(0, value - 1e-6), system);
+  const onGrid =
+    (direction === 1 ? Math.floor(value / step + 1e-6) + 1 : Math.ceil(value / step - 1e-6) - 1) * step;
+  return Math.min(max, Math.max(min, Number(onGrid.toFixed(6))));
+}
+
 /** Null where a number may stand in a field; else a message that names the field and says what to type. */
 export function refuseNumber(path: NumberPath, value: number, system: UnitSystem): string | null {
   const { label, kind, min, max, aboveZero } = numberField(path);

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { STOP_WORK_QUESTIONS } from '../data/stopWork';
-import { NUMBER_FIELDS, numberField, readField, refuseNumber, type NumberPath } from './fields';
+import { NUMBER_FIELDS, numberField, readField, refuseNumber, steppedValue, type NumberPath } from './fields';
 import { applyEdits, readPath, setPath } from './edits';
 import { blankJob } from './blankJob';
 import { Job } from './job';
@@ -108,6 +108,32 @@ describe('fields', () => {
     ['joint.thicknessA_mm', '16 ga', /Thickness, side A: A gauge means/],
   ] as const)('%s typed %s', (path, text, message) => {
     expect(readField(path, text, 'metric')).toEqual({ ok: false, message: expect.stringMatching(message) });
+  });
+});
+
+describe('steppers', () => {
+  test('step on the grid of the system in use, never past the ends', () => {
+    expect(steppedValue('joint.thicknessA_mm', 3.2, 1, 'metric')).toBe(3.5);
+    expect(steppedValue('joint.thicknessA_mm', 3.2, -1, 'metric')).toBe(3);
+    expect(steppedValue('joint.thicknessA_mm', 3.175, 1, 'inch')).toBeCloseTo(25.4 * (3 / 16), 5);
+    expect(steppedValue('joint.gap_mm', 0, -1, 'metric')).toBe(0);
+    expect(steppedValue('joint.thicknessA_mm', null, 1, 'metric')).toBeGreaterThan(0);
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...PATHS),
+        fc.double({ min: 0, max: 1, noNaN: true }),
+        fc.constantFrom(1 as const, -1 as const),
+        fc.constantFrom('metric' as const, 'inch' as const),
+        (path, share, direction, system) => {
+          const { min, max } = numberField(path);
+          const value = min + share * (max - min);
+          const next = steppedValue(path, value, direction, system);
+          return (
+            next >= min && next <= max && (direction === 1 ? next >= value - 1e-6 : next <= value + 1e-6)
+          );
+        },
+      ),
+    );
   });
 });
 

@@ -198,6 +198,11 @@ describe('rooms answer to what they ought to', () => {
     expect(assess(wrong, kit).situation.joint.legBy).toBe('rule');
   });
 
+  test('a gap beyond the rod in use is named, whoever chose the rod', () => {
+    const wide = assess(change(ramp, ['joint.gap_mm', 9]), kit);
+    expect(wide.problems.map(({ path }) => path)).toContain('joint.gap_mm');
+  });
+
   test('an empty kit and a blank job still give rooms, all unknown or closed, and no plan to weld from', () => {
     const empty: Kit = EMPTY_KIT;
     const blank = change(ramp, ['joint.kind', null], ['joint.thicknessA_mm', null], ['look.stopWork', {}]);

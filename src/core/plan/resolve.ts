@@ -33,15 +33,15 @@ export function resolve(job: Job, kit: Kit, system: UnitSystem = 'metric'): Situ
   const say = inWords(system);
   const machine = chosen(kit.machines, job.power.machineId, 'The first machine in the kit.');
   const supply = chosen(kit.supplies, job.power.supplyId, 'The first supply in the kit.');
-  const problems = checkJoint(job.joint, job.rod.size, system);
-  const usable = problems.reduce((at, { path }) => setPath(at, path, null), job);
-  const joint = jointGeometry(usable.joint);
-
   const sideA = beliefOf(job.metal.sideA.family);
   const sideB = job.metal.sameBothSides ? sideA : beliefOf(job.metal.sideB.family);
   const wants = whatJointWants(sideA, sideB);
 
-  const rod = resolveRod(job, kit, machine?.value ?? null, wants, joint);
+  const rod = resolveRod(job, kit, machine?.value ?? null, wants, jointGeometry(job.joint));
+  const problems = checkJoint(job.joint, rod?.value.size ?? job.rod.size, system);
+  const usable = problems.reduce((at, { path }) => setPath(at, path, null), job);
+  const joint = jointGeometry(usable.joint);
+
   const window = rod ? ampWindow(rod.value.rodClass, rod.value.size, rod.value.tin) : null;
   const pole = resolvePole(job, rod, machine?.value ?? null, joint);
   const aim = resolveAim(job, joint);

@@ -38,6 +38,9 @@ const step = (title: string, parts: Partial<Omit<Step, 'title'>>): Step => ({
   ...parts,
 });
 
+/** Coverings whose fume carries fluoride. Common practice. */
+const FLUORIDE: readonly string[] = ['basic', 'stainless'];
+
 /** The plan as ordered steps. A step with nothing to say is left out. */
 export function buildSteps(situation: Situation, rooms: readonly Room[]): Step[] {
   return [
@@ -88,6 +91,7 @@ function clean(situation: Situation): Step {
         ...(surface === 'oil'
           ? ['Chlorinated degreaser near an arc makes phosgene. No fuel gas as a cleaner.']
           : []),
+        ...(aluminium ? ['Aluminium dust and steel sparks never share a wheel or a hood.'] : []),
         'Face shield over glasses for the power brush. Cut-off wheels are never for side grinding.',
       ]),
     ],
@@ -138,7 +142,10 @@ function setTheMachine(
         : []),
     ],
     actions: ['Run a bead on scrap of the same thickness first, then adjust.'],
-    cautions: ['Rod in the holder only when about to strike.'],
+    cautions: [
+      'Rod in the holder only when about to strike.',
+      ...(FLUORIDE.includes(row.coating) ? ['Fluoride in the flux fume: extract it or stay upwind.'] : []),
+    ],
     why: [current_A.why, duty?.value ? `Duty: ${duty.now}, ${duty.until}.` : '']
       .filter((w) => w !== '')
       .join(' '),

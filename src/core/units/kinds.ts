@@ -19,6 +19,8 @@ export interface QuantityKind {
   bare: Record<UnitSystem, number>;
   /** Digits after the point when shown, by system. */
   digits: Record<UnitSystem, number>;
+  /** How far one press of a stepper goes from a value, in the kind's own unit. */
+  step: (value: number, system: UnitSystem) => number;
   /** What a good entry looks like, by system: used in every message that refuses one. */
   example: Record<UnitSystem, string>;
 }
@@ -42,9 +44,18 @@ const metre: Unit = {
 const inch: Unit = { symbol: 'in', words: ['in', 'in.', 'inch', 'inches', '"', "''"], factor: MM_PER_INCH };
 const foot: Unit = { symbol: 'ft', words: ['ft', 'ft.', 'foot', 'feet', "'"], factor: MM_PER_FOOT };
 
+/** Sizes step as they are sold and measured: halves of a millimetre or sixteenths while thin, more when long. */
+function sizeStep(mm: number, system: UnitSystem): number {
+  if (system === 'inch')
+    return mm < MM_PER_INCH ? MM_PER_INCH / 16 : mm < MM_PER_FOOT ? MM_PER_INCH / 2 : MM_PER_INCH;
+  if (mm < 6) return 0.5;
+  return mm < 30 ? 1 : mm < 200 ? 10 : 50;
+}
+
 /** Thickness, gap, leg, weld length: kept in millimetres. "mil" is no word for it: it means two things. */
 export const SIZE: QuantityKind = {
   name: 'size',
+  step: (mm, system) => sizeStep(mm, system),
   units: [millimetre, inch, centimetre, metre, foot],
   bare: { metric: 0, inch: 1 },
   digits: { metric: 1, inch: 3 },
@@ -54,6 +65,7 @@ export const SIZE: QuantityKind = {
 /** Cord and lead lengths: kept in metres. */
 export const DISTANCE: QuantityKind = {
   name: 'distance',
+  step: (_, system) => (system === 'metric' ? 5 : 10 * (MM_PER_FOOT / 1000)),
   units: [
     { ...metre, factor: 1 },
     { ...foot, factor: MM_PER_FOOT / 1000 },
@@ -70,6 +82,7 @@ const same = <T>(both: T): Record<UnitSystem, T> => ({ metric: both, inch: both 
 
 export const CURRENT: QuantityKind = {
   name: 'current',
+  step: () => 5,
   units: [{ symbol: 'A', words: ['a', 'amp', 'amps', 'ampere', 'amperes'], factor: 1 }],
   bare: same(0),
   digits: same(0),
@@ -78,6 +91,7 @@ export const CURRENT: QuantityKind = {
 
 export const VOLTAGE: QuantityKind = {
   name: 'voltage',
+  step: () => 10,
   units: [{ symbol: 'V', words: ['v', 'volt', 'volts'], factor: 1 }],
   bare: same(0),
   digits: same(0),
@@ -86,6 +100,7 @@ export const VOLTAGE: QuantityKind = {
 
 export const POWER: QuantityKind = {
   name: 'power',
+  step: () => 0.5,
   units: [
     { symbol: 'kVA', words: ['kva', 'kw'], factor: 1 },
     { symbol: 'VA', words: ['va', 'w', 'watt', 'watts'], factor: 0.001 },
@@ -97,6 +112,7 @@ export const POWER: QuantityKind = {
 
 export const PERCENT: QuantityKind = {
   name: 'share',
+  step: () => 5,
   units: [{ symbol: '%', words: ['%', 'percent', 'pct', 'per cent'], factor: 1 }],
   bare: same(0),
   digits: same(0),
@@ -105,6 +121,7 @@ export const PERCENT: QuantityKind = {
 
 export const ANGLE: QuantityKind = {
   name: 'angle',
+  step: () => 5,
   units: [{ symbol: '°', words: ['°', 'deg', 'degree', 'degrees'], factor: 1 }],
   bare: same(0),
   digits: same(0),
@@ -113,6 +130,7 @@ export const ANGLE: QuantityKind = {
 
 export const COUNT: QuantityKind = {
   name: 'number',
+  step: () => 1,
   units: [{ symbol: '', words: ['rods', 'rod', 'pcs', 'pieces'], factor: 1 }],
   bare: same(0),
   digits: same(0),
@@ -121,6 +139,7 @@ export const COUNT: QuantityKind = {
 
 export const DURATION: QuantityKind = {
   name: 'time',
+  step: (s) => (s < 600 ? 60 : 900),
   units: [
     { symbol: 's', words: ['s', 'sec', 'secs', 'second', 'seconds'], factor: 1 },
     { symbol: 'min', words: ['min', 'mins', 'minute', 'minutes'], factor: 60 },
@@ -133,6 +152,7 @@ export const DURATION: QuantityKind = {
 
 export const TEMPERATURE: QuantityKind = {
   name: 'temperature',
+  step: (_, system) => (system === 'metric' ? 5 : 50 / 9),
   units: [
     { symbol: '°C', words: ['c', '°c', 'deg c', 'celsius', 'degc'], factor: 1 },
     { symbol: '°F', words: ['f', '°f', 'deg f', 'fahrenheit', 'degf'], factor: 5 / 9, offset: -160 / 9 },
@@ -144,6 +164,7 @@ export const TEMPERATURE: QuantityKind = {
 
 export const WIND: QuantityKind = {
   name: 'wind speed',
+  step: (_, system) => (system === 'metric' ? 1 : 5 * METRES_PER_SECOND_PER_MPH),
   units: [
     { symbol: 'm/s', words: ['m/s', 'mps'], factor: 1 },
     { symbol: 'mph', words: ['mph'], factor: METRES_PER_SECOND_PER_MPH },

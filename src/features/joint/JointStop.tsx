@@ -143,6 +143,7 @@ function Size({
       system={system}
       problem={problem}
       proposed={proposed}
+      steppers
       onType={(text) => type(path, text, label ?? path)}
     />
   );

@@ -88,6 +88,17 @@ export function SheetStop({ open }: { open: OpenJob }) {
           />
         </View>
         <Act
+          title="Save plan and rooms as data"
+          testID="save-plan"
+          onPress={() =>
+            saveFile(
+              `${job.title || job.id}.plan.json`,
+              'application/json',
+              `${JSON.stringify({ plan, rooms: assessment.rooms }, null, 2)}\n`,
+            )
+          }
+        />
+        <Act
           title="What was done to this job"
           testID="to-history"
           onPress={() =>

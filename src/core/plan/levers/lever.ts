@@ -1,5 +1,5 @@
 import type { Edit } from '../../formats/edits';
-import type { RoomState } from '../room';
+import type { RoomState, RoomUnit } from '../room';
 import type { Situation } from '../situation';
 
 /** A change the welder can really make, before anybody knows what it does. */
@@ -22,7 +22,7 @@ export interface LeverEffect {
   after: RoomState;
   /** Room bought, in the room's own unit, at the middle of the ranges; null for a yes or no. */
   gain: number | null;
-  unit: string;
+  unit: RoomUnit;
   /** Room bought as a share of the limit, at the bad end. */
   gainShare: number;
 }
