@@ -93,6 +93,9 @@ export function QuantityField({
   );
 }
 
+/** Two readings nearer than this are the same entry: a gauge table rounds. */
+const SAME_SHARE = 1e-4;
+
 /** What was typed, word for word; but once it would be read as another value (the units were switched), the value in today's units. */
 function shownText(
   path: NumberPath,
@@ -102,6 +105,7 @@ function shownText(
 ): string {
   if (value === null) return typed ?? '';
   const read = typed === undefined ? null : readField(path, typed, system);
-  const stillMeansIt = read?.ok === true && Math.abs(read.value.value - value) < 1e-6;
+  const stillMeansIt =
+    read?.ok === true && Math.abs(read.value.value - value) <= SAME_SHARE * Math.max(1, Math.abs(value));
   return stillMeansIt && typed !== undefined ? typed : formatQuantity(value, numberField(path).kind, system);
 }
