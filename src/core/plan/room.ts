@@ -61,6 +61,17 @@ interface Spoken {
   ask?: string;
 }
 
+/** The words of a room, whole. */
+const said = ({ now, gap, until, past = '', lack = 'over', reasons, ask = '' }: Spoken) => ({
+  now,
+  gap,
+  until,
+  past,
+  lack,
+  reasons,
+  ask,
+});
+
 /** Shares of the limit below which a room is tight, and snug. */
 export const TIGHT_BELOW = 0.1;
 export const SNUG_BELOW = 0.3;
@@ -144,13 +155,7 @@ function amount(
     fraction,
     state: stateOf(fraction),
     hurts: false,
-    now: spoken.now,
-    gap: spoken.gap,
-    until: spoken.until,
-    past: spoken.past ?? '',
-    lack: spoken.lack ?? 'over',
-    reasons: spoken.reasons,
-    ask: spoken.ask ?? '',
+    ...said(spoken),
   };
 }
 
@@ -166,13 +171,7 @@ export function yesNo(answer: 'open' | 'departure' | 'closed', spoken: Spoken): 
     fraction: exactly(share),
     state: { open: 'roomy', departure: 'tight', closed: 'none' }[answer] as RoomState,
     hurts: false,
-    now: spoken.now,
-    gap: spoken.gap,
-    until: spoken.until,
-    past: spoken.past ?? '',
-    lack: spoken.lack ?? 'over',
-    reasons: spoken.reasons,
-    ask: spoken.ask ?? '',
+    ...said(spoken),
   };
 }
 
@@ -187,13 +186,7 @@ export function unknown(spoken: Spoken & { ask: string }, hurts: boolean): RoomB
     fraction: null,
     state: 'unknown',
     hurts,
-    now: spoken.now,
-    gap: spoken.gap,
-    until: spoken.until,
-    past: spoken.past ?? '',
-    lack: spoken.lack ?? 'over',
-    reasons: spoken.reasons,
-    ask: spoken.ask,
+    ...said(spoken),
   };
 }
 
