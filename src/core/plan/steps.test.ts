@@ -1,0 +1,101 @@
+import { DEMO_JOBS } from '../../demo/jobs';
+import { DEMO_KIT } from '../../demo/kit';
+import { applyEdits } from '../formats/edits';
+import type { Job } from '../formats/job';
+import { assess } from './assess';
+import { makePlan } from './plan';
+import type { Step } from './steps';
+
+const demo = (id: string): Job => {
+  const job = DEMO_JOBS.find((j) => j.id === id);
+  if (!job) throw new Error(`no demo job ${id}`);
+  return job;
+};
+const stepsOf = (job: Job, ...edits: [string, unknown][]): readonly Step[] =>
+  makePlan(
+    assess(
+      applyEdits(
+        job,
+        edits.map(([path, value]) => ({ path, value })),
+      ),
+      DEMO_KIT,
+    ),
+  ).steps;
+const step = (steps: readonly Step[], title: RegExp): Step => {
+  const found = steps.find((s) => title.test(s.title));
+  if (!found) throw new Error(`no step ${title}: ${steps.map((s) => s.title).join(', ')}`);
+  return found;
+};
+const setting = (s: Step, label: string) => s.settings.find((row) => row.label === label)?.value;
+const ramp = demo('ramp-guard');
+
+describe('the steps of a plan', () => {
+  test('stand in the order of the work', () => {
+    const titles = stepsOf(ramp).map(({ title }) => title);
+    expect(titles).toEqual([
+      'Before you strike',
+      'Clean',
+      'Fit and tack',
+      'Set the machine',
+      'Weld it in one pass',
+      'Afterwards',
+    ]);
+  });
+
+  test('cautions stand at the step they belong to', () => {
+    const galvanised = stepsOf(
+      ramp,
+      ['metal.sideA.family', 'galvanised-steel'],
+      ['metal.sideA.coating', 'zinc'],
+    );
+    expect(step(galvanised, /Clean/).cautions.join()).toMatch(/Zinc fume.*50 mm/s);
+    const oily = stepsOf(ramp, ['look.surface', 'oil']);
+    expect(step(oily, /Clean/).cautions.join()).toMatch(/phosgene/);
+    expect(step(oily, /Clean/).actions[0]).toMatch(/acetone/);
+    expect(step(stepsOf(ramp), /Set the machine/).cautions.join()).toMatch(/Fluoride/);
+    expect(step(stepsOf(ramp, ['look.position', 'overhead']), /Afterwards/).cautions.join()).toMatch(/fall/);
+    expect(step(stepsOf(demo('galley-tray')), /Clean/).cautions.join()).toMatch(/Chromium/);
+  });
+
+  test('the machine is set to what the rooms were judged by', () => {
+    const machine = step(stepsOf(ramp, ['rod.current_A', 112]), /Set the machine/);
+    expect(setting(machine, 'Amps')).toBe('112 A');
+    expect(setting(machine, 'Pole')).toBe('electrode positive');
+    expect(setting(machine, 'Rod')).toBe('E7018 1/8 in · 3.2 mm');
+    expect(setting(machine, 'Cord')).toBe('10 m of 6 mm², off the drum');
+  });
+
+  test('frost is a hold point on plain steel; thin warm steel asks nothing', () => {
+    expect(stepsOf(ramp).some(({ title }) => /Warm|Preheat/.test(title))).toBe(false);
+    expect(step(stepsOf(ramp, ['look.air_C', -3]), /Warm the steel/).holds.join()).toMatch(
+      /below 0 °C: warm it to 20 °C/,
+    );
+  });
+
+  test('a metal nobody has named is never given a preheat figure', () => {
+    const unknown = stepsOf(demo('winch-pawl'));
+    expect(step(unknown, /Preheat/).holds.join()).toMatch(/not named/);
+    expect(step(unknown, /Fit and tack/).holds.join()).toMatch(/same preheat/);
+  });
+
+  test('interpass limits of the family are holds at the weld', () => {
+    expect(step(stepsOf(demo('galley-tray')), /Weld it/).holds.join()).toMatch(
+      /Below 150 °C before the next bead/,
+    );
+  });
+
+  test('hard metals are looked at again after a day or two', () => {
+    expect(
+      step(stepsOf(ramp, ['metal.sideA.family', 'high-carbon-steel']), /Afterwards/).actions.join(),
+    ).toMatch(/24 to 48 hours/);
+    expect(step(stepsOf(ramp), /Afterwards/).actions.join()).not.toMatch(/24 to 48/);
+  });
+
+  test('a rest asked for is printed, and several passes say how to lay them', () => {
+    const rested = step(stepsOf(ramp, ['rod.rest_s', 120]), /Weld it/);
+    expect(setting(rested, 'Rest after each rod')).toBe('2 min');
+    expect(step(stepsOf(demo('pier-ladder')), /passes/).actions.join()).toMatch(/overlaps the last/);
+  });
+
+  test('a stopped job has no steps at all', () => expect(stepsOf(demo('bilge-drum'))).toEqual([]));
+});
