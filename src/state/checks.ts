@@ -5,5 +5,5 @@
  */
 export { readFile } from '@core/formats/files';
 export { readTinsCsv, writeTinsCsv } from '@core/formats/tinsCsv';
-export { JobRecord, KitRecord, readJournal, readRecord, Settings } from './record';
+export { JobRecord, KitRecord, readJournal, readRecord, readSetAside, Settings } from './record';
 export { packZip, unpackZip } from './zip';

@@ -4,7 +4,7 @@ import { Job } from '@core/formats/job';
 import { Kit } from '@core/formats/kit';
 import { DATA_VERSION, upgradeJob, upgradeKit } from '@core/formats/upgrade';
 import type { JournalPage } from './journal';
-import { JOURNAL_PREFIX } from './keys';
+import { DAMAGED_PREFIX, JOURNAL_PREFIX } from './keys';
 import type { KeyValueStorage } from './storage';
 
 const FieldChange = z.object({
@@ -108,4 +108,23 @@ function safeJson(text: string): unknown {
   } catch {
     return null;
   }
+}
+
+const SetAside = z.object({ key: z.string(), reason: z.string(), text: z.string() });
+
+/** Damaged records set aside earlier and not let go of since. */
+export async function readSetAside(
+  storage: KeyValueStorage,
+): Promise<{ key: string; reason: string; text: string; heldAt: string }[]> {
+  const keys = (await storage.getAllKeys()).filter((key) => key.startsWith(DAMAGED_PREFIX));
+  const held = await Promise.all(
+    keys.map(async (heldAt) => {
+      const text = (await storage.getItem(heldAt)) ?? '';
+      const read = SetAside.safeParse(safeJson(text));
+      return read.success
+        ? { ...read.data, heldAt }
+        : { key: heldAt, reason: 'it was damaged before', text, heldAt };
+    }),
+  );
+  return held;
 }

@@ -201,12 +201,38 @@ describe('trouble', () => {
     await openTab(storage);
     storage.held.set(jobKey(ID), text);
     const { jobs, damaged } = (await openTab(storage)).useApp.getState();
-    expect(damaged).toEqual([{ key: jobKey(ID), reason: expect.stringMatching(reason), text }]);
+    expect(damaged).toMatchObject([{ key: jobKey(ID), reason: expect.stringMatching(reason), text }]);
     expect(jobs[ID]).toBeUndefined();
     expect(Object.keys(jobs).length).toBeGreaterThan(4);
-    expect(
-      [...storage.held.entries()].some(([key, held]) => key.includes('/damaged/') && held === text),
-    ).toBe(true);
+    const again = (await openTab(storage)).useApp.getState().damaged;
+    expect(again).toEqual(damaged);
+  });
+
+  test('a damaged record is reported until it is let go of, and can be had back', async () => {
+    const storage = new MemoryStorage();
+    await openTab(storage);
+    storage.held.set(KIT_KEY, 'not a kit');
+    const tab = await openTab(storage);
+    const [found] = tab.useApp.getState().damaged;
+    expect(found).toMatchObject({ key: KIT_KEY, text: 'not a kit' });
+    expect(tab.useApp.getState().kit.kit.machines).toEqual([]);
+    await tab.letGo(found ?? fail());
+    expect(tab.useApp.getState().damaged).toEqual([]);
+    tab.useApp.getState().notice?.undo?.();
+    const again = (await openTab(storage)).useApp.getState();
+    expect(again.damaged).toEqual([found]);
+    expect(again.kit.kit.machines).toEqual([]);
+  });
+
+  test('damaged and full at once: it stays where it is, is reported, and the rest opens', async () => {
+    const storage = new MemoryStorage();
+    await openTab(storage);
+    storage.held.set(jobKey(ID), '{');
+    storage.full = true;
+    const { jobs, damaged } = (await openTab(storage)).useApp.getState();
+    expect(damaged).toMatchObject([{ key: jobKey(ID), text: '{' }]);
+    expect(Object.keys(jobs).length).toBeGreaterThan(4);
+    expect(storage.held.get(jobKey(ID))).toBe('{');
   });
 
   test('full storage is said at once, what was typed stays on the screen, and a later save takes the word back', async () => {

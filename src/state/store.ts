@@ -26,6 +26,8 @@ export interface Damaged {
   key: string;
   reason: string;
   text: string;
+  /** Where it is kept until somebody lets it go. */
+  heldAt: string;
 }
 
 export interface AppState {
@@ -73,6 +75,7 @@ export async function boot(from: KeyValueStorage = deviceStorage): Promise<void>
     for (const page of await checking.readJournal(storage)) await settle(page, null, null);
     const keys = await storage.getAllKeys();
     const first = !keys.includes(KIT_KEY);
+    damaged.push(...(await checking.readSetAside(storage)));
     const demo = first ? await import('@/demo/yard') : null;
     const kit = await readOr(
       checking,
@@ -94,6 +97,10 @@ export async function boot(from: KeyValueStorage = deviceStorage): Promise<void>
       for (const record of Object.values(jobs)) await writeRecord(storage, jobKey(record.job.id), record);
       await writeRecord(storage, KIT_KEY, kit);
     }
+    // A kit that had to be set aside leaves an empty one behind, or the next start would take this for a first visit.
+    if (damaged.some(({ key }) => key === KIT_KEY) && (await storage.getItem(KIT_KEY)) === null) {
+      await writeRecord(storage, KIT_KEY, kit);
+    }
     set({ ready: true, jobs, kit, settings, damaged, saveProblem: null, notice: null });
   } catch (error) {
     set({ ready: true, jobs, damaged, saveProblem: saveWords(error) });
@@ -110,12 +117,34 @@ async function readOr<T>(
   const stored = await checking.readRecord(storage, key, schema);
   if (stored.kind === 'ok') return stored.data;
   if (stored.kind === 'damaged') {
-    const { text, reason } = stored;
-    damaged.push({ key, reason, text });
-    await storage.setItem(`${DAMAGED_PREFIX}${key}/${Date.now()}`, text);
-    await storage.removeItem(key);
+    damaged.push(await setAside({ key, reason: stored.reason, text: stored.text }));
   }
   return otherwise;
+}
+
+/** Puts a damaged record aside, whole, under a key of its own. Where there is no room for that it stays where it is. */
+async function setAside(found: Omit<Damaged, 'heldAt'>): Promise<Damaged> {
+  const heldAt = `${DAMAGED_PREFIX}${found.key}/${Date.now()}`;
+  try {
+    await storage.setItem(heldAt, JSON.stringify(found));
+    await storage.removeItem(found.key);
+    return { ...found, heldAt };
+  } catch {
+    return { ...found, heldAt: found.key };
+  }
+}
+
+/** Lets go of a damaged record that was set aside; it can be had back. */
+export async function letGo(damaged: Damaged): Promise<void> {
+  const text = await storage.getItem(damaged.heldAt);
+  await saving(() => storage.removeItem(damaged.heldAt));
+  const before = get().damaged;
+  set({ damaged: before.filter(({ heldAt }) => heldAt !== damaged.heldAt) });
+  say('Let go of a damaged record', () => {
+    if (text !== null) void saving(() => storage.setItem(damaged.heldAt, text));
+    set({ damaged: before });
+    hush();
+  });
 }
 
 const saveWords = (error: unknown): string =>

@@ -50,6 +50,12 @@ describe('storage', () => {
     await b.says('damaged', /One record could not be read and was set aside.*not JSON/s);
     assert.equal(await b.has('job-vent-cowl'), false);
     assert.equal(await b.has('job-ramp-guard'), true);
+    await b.tap('damaged-save');
+    assert.match(readFileSync(await b.downloaded('.txt'), 'utf8'), /^\{"version":2/);
+    await b.driver.navigate().refresh();
+    await b.says('damaged', /set aside/);
+    await b.tap('damaged-let-go');
+    await b.driver.wait(async () => !(await b.has('damaged')), 5000);
   });
 
   test('a record of version 1 opens as one of today', async () => {

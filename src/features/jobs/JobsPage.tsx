@@ -7,7 +7,7 @@ import { makePlan } from '@core/plan/plan';
 import { VERDICT_WORDS } from '@core/plan/sheet';
 import { DEMO_IDS } from '@/demo/ids';
 import { saveFile } from '@/state/files';
-import { changeSettings, clearDemo, deleteJob, duplicateJob, newJob, useApp } from '@/state/store';
+import { changeSettings, clearDemo, deleteJob, duplicateJob, letGo, newJob, useApp } from '@/state/store';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
 import { Jaws } from '@/ui/Jaws';
@@ -215,13 +215,24 @@ function Damage() {
   return (
     <Card tone="danger" testID="damaged">
       <Words as="bold">{`${damaged.length === 1 ? 'One record' : `${damaged.length} records`} could not be read and ${damaged.length === 1 ? 'was' : 'were'} set aside`}</Words>
-      {damaged.map(({ key, reason, text }) => (
-        <View key={key} style={{ gap: SPACE.xs }}>
-          <Words as="small">{`${key}: ${reason}. Everything else opened.`}</Words>
-          <Act
-            title="Save what is left of it"
-            onPress={() => saveFile(`${key.replace(/\//g, '-')}.txt`, 'text/plain', text)}
-          />
+      {damaged.map((record) => (
+        <View key={record.heldAt} style={{ gap: SPACE.xs }}>
+          <Words as="small">{`${record.key}: ${record.reason}. Everything else opened.`}</Words>
+          <View style={{ flexDirection: 'row', gap: SPACE.s }}>
+            <Act
+              grow
+              title="Save what is left"
+              testID="damaged-save"
+              onPress={() => saveFile(`${record.key.replace(/\//g, '-')}.txt`, 'text/plain', record.text)}
+            />
+            <Act
+              grow
+              kind="danger"
+              title="Let it go"
+              testID="damaged-let-go"
+              onPress={() => void letGo(record)}
+            />
+          </View>
         </View>
       ))}
     </Card>
