@@ -255,7 +255,7 @@ export const RODS = {
     recovery: 1.15,
     deposit_mm3_As: 0.31,
     amps: {
-      '5/64': range(40, 70, OUR_JUDGEMENT),
+      '5/64': range(40, 70, PRACTICE),
       '3/32': a51(70, 100),
       '1/8': a51(115, 165),
       '5/32': a51(150, 220),
