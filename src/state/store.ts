@@ -3,7 +3,7 @@ import { create } from 'zustand';
 import { applyEdits, readPath, type Edit } from '@core/formats/edits';
 import { blankJob } from '@core/formats/blankJob';
 import type { Job } from '@core/formats/job';
-import { mergeKit, withoutKit, type Brought } from '@core/formats/merge';
+import { mergeKit, rebaseKit, withoutKit, type Brought } from '@core/formats/merge';
 import { DEMO_IDS } from '@/demo/ids';
 import { EMPTY_KIT } from '@core/formats/emptyKit';
 import type { Kit } from '@core/formats/kit';
@@ -12,7 +12,7 @@ import { DAMAGED_PREFIX, JOB_PREFIX, jobKey, KIT_KEY, SETTINGS_KEY, writeRecord 
 import type * as Checks from './checks';
 import { checks } from './late';
 import type { HistoryEntry, JobRecord, KitRecord, Settings } from './record';
-import { deviceStorage, withLock, type KeyValueStorage } from './storage';
+import { deviceStorage, inTurn, withLock, type KeyValueStorage } from './storage';
 
 /** Something said once across the bottom, with an act to undo where there is one. */
 export interface Notice {
@@ -348,7 +348,10 @@ export function goBackTo(id: string, index: number): void {
   void editJob(id, edits, `Went back to before: ${target.title}`.slice(0, 120));
 }
 
-/** Puts a kit in place of the present one; what stood before stays in its history. */
+/**
+ * Puts a kit in place of the present one; what stood before stays in its history. What another window did to other items meanwhile
+ * is kept.
+ */
 export function editKit(kit: Kit, title: string): Promise<void> {
   const { kit: before, history } = get().kit;
   const changes = KIT_SHELVES.filter((shelf) => !same(before[shelf], kit[shelf])).map((shelf) => ({
@@ -361,7 +364,16 @@ export function editKit(kit: Kit, title: string): Promise<void> {
     history: remember(history, { at: now(), title, changes }, KIT_HISTORY_LENGTH),
   };
   set({ kit: record });
-  return saving(() => writeRecord(storage, KIT_KEY, record));
+  // In turn rather than under a lock: a lock takes milliseconds in which a dying phone would lose the keystroke.
+  return saving(() =>
+    inTurn(KIT_KEY, async () => {
+      const { readRecord, KitRecord: Checked } = await checks();
+      const stored = await readRecord(storage, KIT_KEY, Checked);
+      const rebased = stored.kind === 'ok' ? rebaseKit(stored.data.kit, before, kit) : kit;
+      await writeRecord(storage, KIT_KEY, { ...record, kit: rebased });
+      if (get().kit === record && !same(rebased, kit)) set({ kit: { ...record, kit: rebased } });
+    }),
+  );
 }
 
 export function changeSettings(change: Partial<Settings>): void {

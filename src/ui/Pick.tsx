@@ -1,5 +1,6 @@
 import { memo, useState } from 'react';
 import { Pressable, View } from 'react-native';
+import { RADIO_KEYS } from './radioKeys';
 import { usePalette } from './theme/theme';
 import { CORNER, SPACE, STROKE, TARGET } from './theme/tokens';
 import { useStable } from './useStable';
@@ -46,7 +47,7 @@ export function Pick<T extends string>({
     onPick(id === value ? null : (id as T));
   });
   return (
-    <View style={{ gap: SPACE.xs }} role="radiogroup" aria-label={label}>
+    <View style={{ gap: SPACE.xs }} role="radiogroup" aria-label={label} {...RADIO_KEYS}>
       <Words as="label" tone="quiet">
         {label}
       </Words>

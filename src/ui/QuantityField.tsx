@@ -21,7 +21,7 @@ interface Props {
   /** What the app takes while this is blank. */
   proposed?: string;
   testID?: string;
-  /** Buttons beside it that step the value, for a glove. */
+  /** Buttons beside it that step the value, for a glove; left out only where bigger ones stand near. */
   steppers?: boolean;
 }
 
@@ -39,7 +39,7 @@ export function QuantityField({
   problem,
   proposed,
   testID = path,
-  steppers = false,
+  steppers = true,
 }: Props) {
   const [editing, setEditing] = useState(false);
   const spec = numberField(path);

@@ -153,14 +153,7 @@ function Held({
 }) {
   const [typed, setTyped] = useState(first);
   return (
-    <QuantityField
-      path="joint.thicknessA_mm"
-      value={start}
-      typed={typed}
-      system={system}
-      onType={setTyped}
-      steppers
-    />
+    <QuantityField path="joint.thicknessA_mm" value={start} typed={typed} system={system} onType={setTyped} />
   );
 }
 

@@ -4,8 +4,8 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { after, before, beforeEach, describe, test } from 'node:test';
 import { strFromU8, unzipSync, zipSync, strToU8 } from 'fflate';
-import { Key } from 'selenium-webdriver';
 import { complaints, DIST, openBrowser, serve, type Session } from './browser';
+import { freshStart, openDemo } from './paths';
 
 const PHOTOS = 30;
 const KILLS = 20;
@@ -21,16 +21,7 @@ after(async () => {
   await b?.quit();
   await app?.stop();
 });
-const fresh = async () => {
-  await b.driver.get(app.url);
-  await b.driver.executeScript('localStorage.clear()');
-  await b.driver.get(app.url);
-  await b.find('new-job');
-};
-const openDemo = async (job: string, where: string) => {
-  await b.driver.get(`${app.url}/job/${job}/${where}`);
-  await b.find('tightest');
-};
+const fresh = () => freshStart(b, app.url);
 const stored = async (key: string) =>
   JSON.parse(
     (await b.driver.executeScript<string>(
@@ -67,12 +58,12 @@ describe('storage', () => {
         data: { job: { ...job, id: 'old', title: 'From last year' }, history: [], deletedAt: null },
       }),
     );
-    await openDemo('old', 'joint');
+    await openDemo(b, app.url, 'old', 'joint');
     await b.says('joint.thicknessA_mm-says', /1\.5 mm/);
   });
 
   test('full storage is said at once, and what was typed stays', async () => {
-    await openDemo('ramp-guard', 'joint');
+    await openDemo(b, app.url, 'ramp-guard', 'joint');
     await b.driver.executeScript(`
       const real = Storage.prototype.setItem;
       window.unfill = () => { Storage.prototype.setItem = real; };
@@ -89,11 +80,11 @@ describe('storage', () => {
   });
 
   test('two tabs: different fields merge; on the same one the newer shows and the older is in the history', async () => {
-    await openDemo('ramp-guard', 'joint');
+    await openDemo(b, app.url, 'ramp-guard', 'joint');
     const first = await b.driver.getWindowHandle();
     await b.driver.switchTo().newWindow('tab');
     const second = await b.driver.getWindowHandle();
-    await openDemo('ramp-guard', 'joint');
+    await openDemo(b, app.url, 'ramp-guard', 'joint');
     await b.type('joint.length_mm', '450');
     await b.driver.switchTo().window(first);
     await b.type('joint.gap_mm', '2');
@@ -116,13 +107,13 @@ describe('storage', () => {
   });
 
   test('history: a job goes back to how it stood, and forward again', async () => {
-    await openDemo('ramp-guard', 'rod');
+    await openDemo(b, app.url, 'ramp-guard', 'rod');
     await b.tap('amps+5');
-    await openDemo('ramp-guard', 'joint');
+    await openDemo(b, app.url, 'ramp-guard', 'joint');
     await b.type('joint.gap_mm', '3');
-    await openDemo('ramp-guard', 'history');
+    await openDemo(b, app.url, 'ramp-guard', 'history');
     await b.tap('back-to-0');
-    await openDemo('ramp-guard', 'joint');
+    await openDemo(b, app.url, 'ramp-guard', 'joint');
     await b.says('joint.gap_mm-says', /1 mm/);
     await b.tap('undo');
     await b.says('joint.gap_mm-says', /3 mm/);
@@ -324,53 +315,6 @@ describe('a newer version', () => {
     } finally {
       await phone.quit();
       await own.stop();
-    }
-  });
-});
-
-describe('keyboard only, wide', () => {
-  test('stops, keys, undo and typing without a pointer; rail, work and rooms side by side', async () => {
-    const wide = await openBrowser({ wide: true });
-    try {
-      await wide.driver.get(app.url);
-      await wide.find('new-job');
-      await wide.driver.get(`${app.url}/job/vent-cowl/look`);
-      await wide.find('rail-rod');
-      assert.ok(await wide.has('list-burn-through'));
-      assert.ok(await wide.has('lever-aim-flick'));
-      assert.equal(await wide.has('all-stops'), false);
-      const press = (key: string) => wide.driver.actions().sendKeys(key).perform();
-      await press('r');
-      await wide.find('amps-now');
-      await press('?');
-      await wide.says('keys', /Open the tightest room/);
-      await press(Key.ESCAPE);
-      await press('j');
-      const field = await wide.find('joint.length_mm');
-      // Walk to the field by Tab alone, then type letters that are keys elsewhere.
-      for (let n = 0; n < 60; n++) {
-        await press(Key.TAB);
-        if (
-          await wide.driver.executeScript(
-            'return document.activeElement?.dataset?.testid === "joint.length_mm"',
-          )
-        )
-          break;
-      }
-      assert.equal(
-        await wide.driver.executeScript('return document.activeElement?.dataset?.testid'),
-        'joint.length_mm',
-      );
-      await field.sendKeys(Key.chord(Key.CONTROL, 'a'), '350 mm');
-      await wide.says('joint.length_mm-says', /350 mm/);
-      assert.match(await wide.driver.getCurrentUrl(), /joint$/);
-      await wide.driver.executeScript('document.activeElement.blur()');
-      await press('z');
-      await wide.says('joint.length_mm-says', /400 mm/);
-      await press('t');
-      await wide.saysMain(/What gives more room/);
-    } finally {
-      await wide.quit();
     }
   });
 });

@@ -1,8 +1,8 @@
 import assert from 'node:assert/strict';
 import { readFileSync } from 'node:fs';
 import { after, before, beforeEach, describe, test } from 'node:test';
-import { STOP_WORK_GROUPS } from '../../src/core/data/stopWork';
 import { complaints, openBrowser, serve, type Session } from './browser';
+import { answerStopWork, freshStart, openDemo, openStop } from './paths';
 
 /** Presses that the commonest repair may take from a blank start to its sheet. */
 const MOST_TAPS = 40;
@@ -18,36 +18,14 @@ after(async () => {
   await b?.quit();
   await app?.stop();
 });
-beforeEach(async () => {
-  await b.driver.get(app.url);
-  await b.driver.executeScript('localStorage.clear()');
-  await b.driver.get(app.url);
-  await b.find('new-job');
-});
-
-const answerStopWork = async () => {
-  for (const [id, group] of Object.entries(STOP_WORK_GROUPS)) {
-    const questions = Object.entries(group.questions);
-    if (questions.every(([, { kind }]) => kind === 'condition')) {
-      for (const [question] of questions) await b.tap(`answer-${question}-will-meet`);
-    } else await b.tap(`none-${id}`);
-  }
-};
-const openStop = async (stop: string) => {
-  await b.tap('all-stops');
-  await b.tap(`stop-${stop}`);
-};
-const openDemo = async (job: string, stop: string) => {
-  await b.driver.get(`${app.url}/job/${job}/${stop}`);
-  await b.find('tightest');
-};
+beforeEach(() => freshStart(b, app.url));
 
 describe('a repair on the phone', () => {
   test('the commonest one, from nothing to a sheet, in few presses', async () => {
     b.resetTaps();
     await b.tap('new-job');
     await b.type('title', 'Ramp guard, berth 3');
-    await answerStopWork();
+    await answerStopWork(b);
     await b.tap('place-outdoors');
     await b.tap('position-horizontal');
     await b.tap('surface-scale');
@@ -62,7 +40,7 @@ describe('a repair on the phone', () => {
     await b.tap('stop-after');
     await b.tap('machine-inverter-160');
     await b.tap('supply-workshop-32');
-    await openStop('sheet');
+    await openStop(b, 'sheet');
     await b.says('verdict', /Plan to take to the work/i);
     const taps = b.taps();
     process.stdout.write(`# presses from start to sheet: ${taps}\n`);
@@ -73,35 +51,35 @@ describe('a repair on the phone', () => {
   });
 
   test('stop-work answered yes stops it with the reason and who decides; taken back, it goes on', async () => {
-    await openDemo('ramp-guard', 'look');
+    await openDemo(b, app.url, 'ramp-guard', 'look');
     await b.tap('some-hollow');
     await b.tap('answer-container-yes');
     await b.says('tightest', /stop/i);
-    await openStop('sheet');
+    await openStop(b, 'sheet');
     await b.says('verdict', /STOP\. DO NOT WELD/);
     await b.says('halts', /Decides: a competent person/);
     assert.equal(await b.has('step-1'), false);
-    await openStop('look');
+    await openStop(b, 'look');
     await b.tap('none-hollow');
-    await openStop('sheet');
+    await openStop(b, 'sheet');
     await b.says('verdict', /Plan to take to the work/);
   });
 
   test('stop-work unanswered prints a draft, never a plan', async () => {
     await b.tap('new-job');
-    await openStop('sheet');
+    await openStop(b, 'sheet');
     await b.says('verdict', /DRAFT, DO NOT WELD/);
     await b.says('halts', /Not answered/);
   });
 
   test('an unknown metal prints a draft', async () => {
-    await openDemo('winch-pawl', 'sheet');
+    await openDemo(b, app.url, 'winch-pawl', 'sheet');
     await b.says('verdict', /DRAFT, DO NOT WELD/);
     await b.says('halts', /what is it\?/);
   });
 
   test('amps overruled show what that does, and go back', async () => {
-    await openDemo('ramp-guard', 'rod');
+    await openDemo(b, app.url, 'ramp-guard', 'rod');
     await b.says('amps', /proposed/);
     const proposed = await b.text('amps-now');
     await b.tap('amps+5');
@@ -115,7 +93,7 @@ describe('a repair on the phone', () => {
   });
 
   test('sizes step under a thumb, on the grid of the units in use', async () => {
-    await openDemo('ramp-guard', 'joint');
+    await openDemo(b, app.url, 'ramp-guard', 'joint');
     await b.tap('joint.gap_mm-more');
     await b.says('joint.gap_mm-says', /^1\.5 mm/);
     await b.tap('joint.gap_mm-less');
@@ -124,7 +102,7 @@ describe('a repair on the phone', () => {
   });
 
   test('a lever applied opens the tightest room; undone, it is as before', async () => {
-    await openDemo('vent-cowl', 'rod');
+    await openDemo(b, app.url, 'vent-cowl', 'rod');
     const before = await b.says('tightest', /past burn-through/);
     await b.tap('tightest');
     await b.tap('lever-aim-flick');
@@ -135,7 +113,7 @@ describe('a repair on the phone', () => {
   });
 
   test('typed rubbish gets a message that names the field and says what to type; nothing is lost', async () => {
-    await openDemo('ramp-guard', 'joint');
+    await openDemo(b, app.url, 'ramp-guard', 'joint');
     for (const [typed, message] of [
       ['banana', /"banana" is not a size\. Type 3\.2 mm/],
       ['16 ga', /16 ga steel \(1\.52 mm\)/],
@@ -156,7 +134,7 @@ describe('a repair on the phone', () => {
 
 describe('the sheet', () => {
   test('prints whole: every step, no buttons, more than one page where it needs one', async () => {
-    await openDemo('ramp-guard', 'sheet');
+    await openDemo(b, app.url, 'ramp-guard', 'sheet');
     const { data } = (await b.driver.sendAndGetDevToolsCommand('Page.printToPDF', {
       preferCSSPageSize: true,
     })) as unknown as { data: string };
@@ -176,7 +154,7 @@ describe('the sheet', () => {
   });
 
   test('saves as text with the reasons behind every number', async () => {
-    await openDemo('vent-cowl', 'sheet');
+    await openDemo(b, app.url, 'vent-cowl', 'sheet');
     await b.tap('save-markdown');
     const text = readFileSync(await b.downloaded('.md'), 'utf8');
     assert.match(text, /NO ROOM: CHANGE THE PLAN FIRST/);
@@ -187,7 +165,7 @@ describe('the sheet', () => {
 describe('nothing entered is lost', () => {
   test('a reload in the middle of an entry keeps it word for word', async () => {
     await b.tap('new-job');
-    await openStop('joint');
+    await openStop(b, 'joint');
     await b.tap('joint-lap');
     await b.type('joint.thicknessA_mm', '3/');
     await b.driver.navigate().refresh();
@@ -199,7 +177,7 @@ describe('nothing entered is lost', () => {
   });
 
   test('a job exported, wiped and imported is the same job', async () => {
-    await openDemo('vent-cowl', 'sheet');
+    await openDemo(b, app.url, 'vent-cowl', 'sheet');
     await b.tap('export-job');
     const file = await b.downloaded('.job.json');
     const exported = readFileSync(file, 'utf8');
@@ -254,22 +232,22 @@ describe('the kit', () => {
     await b.tap('item-back');
     await b.driver.get(`${app.url}/job/ramp-guard/power`);
     await b.saysMain(/Borrowed 200/);
-    await openStop('rod');
+    await openStop(b, 'rod');
     await b.saysMain(/E7016 1\/8/);
   });
 
   test('units switch everywhere at one press', async () => {
     await b.tap('units-inch');
-    await openDemo('ramp-guard', 'joint');
+    await openDemo(b, app.url, 'ramp-guard', 'joint');
     await b.type('joint.thicknessA_mm', '1/2');
     await b.driver.get(app.url);
     await b.tap('units-metric');
-    await openDemo('ramp-guard', 'joint');
+    await openDemo(b, app.url, 'ramp-guard', 'joint');
     await b.says('joint.thicknessA_mm-says', /12\.7 mm · 1\/2 in/);
     await b.type('joint.thicknessA_mm', '6');
     await b.driver.get(app.url);
     await b.tap('units-inch');
-    await openDemo('ramp-guard', 'joint');
+    await openDemo(b, app.url, 'ramp-guard', 'joint');
     await b.says('joint.thicknessA_mm-says', /0\.236 in · 6 mm/);
     assert.equal(await (await b.find('joint.thicknessA_mm')).getAttribute('value'), '0.236 in');
     await b.says('strip-wind', /mph/);

@@ -1,7 +1,8 @@
 import { BREAKERS } from './breakers';
 import { awgArea_mm2, CABLE_IDS, CABLES, resistance_ohm_m } from './cables';
 import { gaugeThickness_mm } from './gauges';
-import { FAMILY_IDS, metalFamily } from './metals';
+import { FAMILY_IDS } from './families';
+import { metalFamily } from './metals';
 import { ROD_CLASS_IDS, rodClass } from './rods';
 import { ROD_SIZE_IDS } from './rodSizes';
 import { STOP_WORK_QUESTIONS } from './stopWork';

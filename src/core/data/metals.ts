@@ -1,3 +1,4 @@
+import type { FamilyId } from './families';
 import { HANDBOOK, memoryOf, PRACTICE, type Source } from './sources';
 
 /** Metals that share their answer to "which rod?" when joined to something else. */
@@ -631,11 +632,7 @@ export const METALS = {
     rods: [],
     cautions: [],
   },
-} as const satisfies Record<string, MetalFamily>;
-
-export type FamilyId = keyof typeof METALS;
-
-export const FAMILY_IDS = Object.keys(METALS) as [FamilyId, ...FamilyId[]];
+} as const satisfies Record<FamilyId, MetalFamily>;
 
 /** The family's row, typed as the general shape. */
 export const metalFamily = (id: FamilyId): MetalFamily => METALS[id];

@@ -1,11 +1,12 @@
 import {
   ANGLE,
+  APPARENT_POWER,
   COUNT,
   CURRENT,
   DISTANCE,
   DURATION,
   PERCENT,
-  POWER,
+  REAL_POWER,
   SIZE,
   TEMPERATURE,
   VOLTAGE,
@@ -26,15 +27,17 @@ export interface NumberField {
   max: number;
   /** 0 itself is refused. */
   aboveZero: boolean;
+  /** Where a stepper starts from a blank: a value often met, only a place to step from. */
+  usual: number;
 }
 
-const field = (label: string, kind: QuantityKind, min: number, max: number): NumberField => ({
-  label,
-  kind,
-  min,
-  max,
-  aboveZero: min > 0,
-});
+const field = (
+  label: string,
+  kind: QuantityKind,
+  min: number,
+  max: number,
+  usual = Math.max(min, kind.step(min, 'metric')),
+): NumberField => ({ label, kind, min, max, aboveZero: min > 0, usual });
 
 /**
  * Every typed number of a job and of the kit, by its path in the record. The screens, the file schemas and the
@@ -42,40 +45,40 @@ const field = (label: string, kind: QuantityKind, min: number, max: number): Num
  */
 export const NUMBER_FIELDS = {
   'look.wind_m_s': field('Wind', WIND, 0, 40),
-  'look.timeWindow_s': field('Time you have', DURATION, 60, 7 * 24 * 3600),
-  'look.air_C': field('Air and metal temperature', TEMPERATURE, -40, 60),
-  'joint.thicknessA_mm': field('Thickness, side A', SIZE, 0.3, 150),
-  'joint.thicknessB_mm': field('Thickness, side B', SIZE, 0.3, 150),
-  'joint.length_mm': field('Weld length', SIZE, 3, 50000),
+  'look.timeWindow_s': field('Time you have', DURATION, 60, 7 * 24 * 3600, 2 * 3600),
+  'look.air_C': field('Air and metal temperature', TEMPERATURE, -40, 60, 15),
+  'joint.thicknessA_mm': field('Thickness, side A', SIZE, 0.3, 150, 6),
+  'joint.thicknessB_mm': field('Thickness, side B', SIZE, 0.3, 150, 6),
+  'joint.length_mm': field('Weld length', SIZE, 3, 50000, 100),
   'joint.gap_mm': field('Gap', SIZE, 0, 25),
-  'joint.leg_mm': field('Leg', SIZE, 0.5, 50),
+  'joint.leg_mm': field('Leg', SIZE, 0.5, 50, 5),
   'joint.rootFace_mm': field('Root face', SIZE, 0, 50),
-  'joint.cornerRadius_mm': field('Outside corner radius', SIZE, 0.5, 200),
-  'joint.plugDiameter_mm': field('Plug hole', SIZE, 4, 80),
+  'joint.cornerRadius_mm': field('Outside corner radius', SIZE, 0.5, 200, 6),
+  'joint.plugDiameter_mm': field('Plug hole', SIZE, 4, 80, 12),
   'joint.plugCount': field('Plugs', COUNT, 1, 500),
-  'joint.pipeDiameter_mm': field('Pipe, outside', SIZE, 6, 3000),
-  'joint.tubeWidth_mm': field('Tube width', SIZE, 6, 3000),
-  'joint.tubeHeight_mm': field('Tube height', SIZE, 6, 3000),
-  'joint.includedAngle_deg': field('Included angle', ANGLE, 1, 179),
-  'power.cordLength_m': field('Cord length', DISTANCE, 0, 500),
-  'rod.current_A': field('Amps', CURRENT, 5, 600),
-  'rod.rest_s': field('Extra rest after each rod', DURATION, 0, 3600),
-  'machine.min_A': field('Lowest amps', CURRENT, 1, 400),
-  'machine.max_A': field('Highest amps', CURRENT, 10, 1000),
-  'machine.ocv_V': field('Open-circuit volts', VOLTAGE, 10, 141),
-  'machine.ratedCurrent_A': field('Rated amps', CURRENT, 5, 1000),
-  'machine.ratedDuty_pct': field('Duty cycle', PERCENT, 1, 100),
-  'machine.inputMax_A': field('Largest supply amps on the plate', CURRENT, 1, 400),
-  'supply.volts_V': field('Supply volts', VOLTAGE, 90, 700),
-  'supply.breaker_A': field('Breaker', CURRENT, 3, 400),
-  'supply.cordLength_m': field('Cord length', DISTANCE, 0, 500),
-  'supply.rating_kVA': field('Generator, running kVA', POWER, 0.5, 500),
-  'supply.rating_kW': field('Generator, running kW', POWER, 0.5, 500),
-  'cord.length_m': field('Length', DISTANCE, 0.5, 500),
-  'leads.length_m': field('Length of each lead', DISTANCE, 0.5, 200),
-  'tin.count': field('Rods left', COUNT, 0, 5000),
-  'tin.low_A': field('Packet, low amps', CURRENT, 5, 500),
-  'tin.high_A': field('Packet, high amps', CURRENT, 5, 600),
+  'joint.pipeDiameter_mm': field('Pipe, outside', SIZE, 6, 3000, 50),
+  'joint.tubeWidth_mm': field('Tube width', SIZE, 6, 3000, 50),
+  'joint.tubeHeight_mm': field('Tube height', SIZE, 6, 3000, 50),
+  'joint.includedAngle_deg': field('Included angle', ANGLE, 1, 179, 60),
+  'power.cordLength_m': field('Cord length', DISTANCE, 0, 500, 10),
+  'rod.current_A': field('Amps', CURRENT, 5, 600, 90),
+  'rod.rest_s': field('Extra rest after each rod', DURATION, 0, 3600, 30),
+  'machine.min_A': field('Lowest amps', CURRENT, 1, 400, 20),
+  'machine.max_A': field('Highest amps', CURRENT, 10, 1000, 160),
+  'machine.ocv_V': field('Open-circuit volts', VOLTAGE, 10, 141, 70),
+  'machine.ratedCurrent_A': field('Rated amps', CURRENT, 5, 1000, 150),
+  'machine.ratedDuty_pct': field('Duty cycle', PERCENT, 1, 100, 30),
+  'machine.inputMax_A': field('Largest supply amps on the plate', CURRENT, 1, 400, 30),
+  'supply.volts_V': field('Supply volts', VOLTAGE, 90, 700, 230),
+  'supply.breaker_A': field('Breaker', CURRENT, 3, 400, 16),
+  'supply.cordLength_m': field('Cord length', DISTANCE, 0, 500, 10),
+  'supply.rating_kVA': field('Generator, running kVA', APPARENT_POWER, 0.5, 500, 6),
+  'supply.rating_kW': field('Generator, running kW', REAL_POWER, 0.5, 500, 5),
+  'cord.length_m': field('Length', DISTANCE, 0.5, 500, 25),
+  'leads.length_m': field('Length of each lead', DISTANCE, 0.5, 200, 5),
+  'tin.count': field('Rods left', COUNT, 0, 5000, 20),
+  'tin.low_A': field('Packet, low amps', CURRENT, 5, 500, 60),
+  'tin.high_A': field('Packet, high amps', CURRENT, 5, 600, 120),
 } as const satisfies Record<string, NumberField>;
 
 export type NumberPath = keyof typeof NUMBER_FIELDS;
@@ -97,7 +100,7 @@ export function readField(path: NumberPath, text: string, system: UnitSystem): R
 }
 
 /**
- * The value one press of a stepper away: on the grid of its step, and inside the field's ends. A blank starts at its low end.
+ * The value one press of a stepper away: on the grid of its step, and inside the field's ends. A blank starts where the field usually stands.
  * @param direction 1 up, -1 down
  */
 export function steppedValue(
@@ -106,11 +109,12 @@ export function steppedValue(
   direction: 1 | -1,
   system: UnitSystem,
 ): number {
-  const { kind, min, max } = numberField(path);
-  if (value === null) return Math.max(min, kind.step(min, system));
+  const { kind, min, max, usual } = numberField(path);
+  if (value === null) return usual;
   const step = kind.step(direction === 1 ? value : Math.max(0, value - 1e-6), system);
-  const onGrid =
-    (direction === 1 ? Math.floor(value / step + 1e-6) + 1 : Math.ceil(value / step - 1e-6) - 1) * step;
+  const from = kind.stepFrom?.[system] ?? 0;
+  const steps = (value - from) / step;
+  const onGrid = from + (direction === 1 ? Math.floor(steps + 1e-6) + 1 : Math.ceil(steps - 1e-6) - 1) * step;
   return Math.min(max, Math.max(min, Number(onGrid.toFixed(6))));
 }
 

@@ -4,7 +4,7 @@ import Ajv2020 from 'ajv/dist/2020';
 import fc from 'fast-check';
 import { ROD_CLASS_IDS } from '../data/rods';
 import { ROD_SIZE_IDS } from '../data/rodSizes';
-import { previewImport } from './merge';
+import { previewImport, rebaseKit } from './merge';
 import { readFile } from './files';
 import { blankJob } from './blankJob';
 import { writeArchive, writeJobFile, writeKitFile } from './write';
@@ -184,5 +184,32 @@ describe('tins as a table', () => {
     ['class,size_in,rods,low_A,high_A,note\nE7018,1/8,-4,,,', /Line 2: count: Rods left/],
   ])('%s is refused with the line', (text, message) => {
     expect(readTinsCsv(text, () => 't')).toEqual({ ok: false, message: expect.stringMatching(message) });
+  });
+});
+
+describe('a kit changed in two windows', () => {
+  const kitWith = (...names: string[]): Kit => ({
+    ...EMPTY_KIT,
+    cords: names.map((name) => ({
+      id: name.split(' ')[0] ?? '',
+      name,
+      length_m: 10,
+      size: 'mm2-4',
+      typed: {},
+    })),
+  });
+  const names = (kit: Kit) => kit.cords.map(({ name }) => name);
+
+  test('additions, edits and removals of both are kept', () => {
+    const before = kitWith('a', 'b', 'c');
+    const mine = kitWith('a', 'b longer', 'd');
+    const here = kitWith('a renamed', 'b', 'c', 'e');
+    expect(names(rebaseKit(here, before, mine))).toEqual(['a renamed', 'b longer', 'e', 'd']);
+  });
+
+  test('undone where nobody else was at it, the order is as before', () => {
+    const before = kitWith('a', 'b', 'c');
+    const without = kitWith('a', 'c');
+    expect(rebaseKit(without, without, before)).toEqual(before);
   });
 });

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { STOP_WORK_QUESTIONS } from '../data/stopWork';
+import { formatQuantity } from '../units/format';
 import { NUMBER_FIELDS, numberField, readField, refuseNumber, steppedValue, type NumberPath } from './fields';
 import { applyEdits, readPath, setPath } from './edits';
 import { blankJob } from './blankJob';
@@ -105,6 +106,7 @@ describe('fields', () => {
     ['joint.includedAngle_deg', '0', /Included angle: must be more than zero/],
     ['joint.includedAngle_deg', '180', /Included angle: 180° is over 179°/],
     ['joint.thicknessA_mm', '900', /Thickness, side A: 900 mm is over 150 mm/],
+    ['supply.rating_kW', '6 kVA', /Generator, running kW: .*Type 5 kW/],
     ['joint.thicknessA_mm', '16 ga', /Thickness, side A: A gauge means/],
   ] as const)('%s typed %s', (path, text, message) => {
     expect(readField(path, text, 'metric')).toEqual({ ok: false, message: expect.stringMatching(message) });
@@ -117,7 +119,10 @@ describe('steppers', () => {
     expect(steppedValue('joint.thicknessA_mm', 3.2, -1, 'metric')).toBe(3);
     expect(steppedValue('joint.thicknessA_mm', 3.175, 1, 'inch')).toBeCloseTo(25.4 * (3 / 16), 5);
     expect(steppedValue('joint.gap_mm', 0, -1, 'metric')).toBe(0);
-    expect(steppedValue('joint.thicknessA_mm', null, 1, 'metric')).toBeGreaterThan(0);
+    expect(steppedValue('supply.volts_V', null, -1, 'metric')).toBe(230);
+    expect(
+      formatQuantity(steppedValue('look.air_C', 15, 1, 'inch'), numberField('look.air_C').kind, 'inch'),
+    ).toBe('60 °F');
     fc.assert(
       fc.property(
         fc.constantFrom(...PATHS),

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { CABLE_IDS } from '../data/cables';
 import { COATING_IDS } from '../data/coatings';
-import { FAMILY_IDS } from '../data/metals';
+import { FAMILY_IDS } from '../data/families';
 import { POLES, ROD_CLASS_IDS } from '../data/rods';
 import { ROD_SIZE_IDS } from '../data/rodSizes';
 import { ACCESS, AIMS, idsOf, JOINTS, PLACES, POSITIONS, SURFACES } from '../data/words';

@@ -1,4 +1,5 @@
-import { metalFamily, type FamilyId } from '../data/metals';
+import type { FamilyId } from '../data/families';
+import { metalFamily } from '../data/metals';
 import { STEEL_MELT, type MeltProperties } from './burnThrough';
 
 /** What it takes to melt a joint's easier side, and whether the melt-through fit was made on such metal. */

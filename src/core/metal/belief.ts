@@ -1,4 +1,4 @@
-import { FAMILY_IDS, type FamilyId } from '../data/metals';
+import { FAMILY_IDS, type FamilyId } from '../data/families';
 
 /** What one side may be: a share of belief for every family still possible. Shares sum to one. */
 export interface MetalBelief {

@@ -1,4 +1,4 @@
-import { FAMILY_IDS, type FamilyId } from '../data/metals';
+import { FAMILY_IDS, type FamilyId } from '../data/families';
 import { beliefOf, plausibleFamilies, settledFamily } from './belief';
 import { whatFamilyWants, whatJointWants } from './wants';
 

@@ -1,4 +1,5 @@
-import { metalFamily, type ArcVerdict, type FamilyId, type HeatRule, type MetalGroup } from '../data/metals';
+import type { FamilyId } from '../data/families';
+import { metalFamily, type ArcVerdict, type HeatRule, type MetalGroup } from '../data/metals';
 import { findPair, PAIRS_SOURCE } from '../data/pairs';
 import { ROD_CLASS_IDS, type RodClassId } from '../data/rods';
 import { memoryOf, PRACTICE, type Source } from '../data/sources';

@@ -8,6 +8,8 @@ export function formatQuantity(value: number | null, kind: QuantityKind, system:
   const unit = shownUnit(kind, system);
   if (value === null || !Number.isFinite(value) || !unit) return '?';
   if (kind.name === 'size' && system === 'inch') return `${inchText(value / 25.4)} in`;
+  // Under two minutes a clock is read in seconds.
+  if (kind.name === 'time' && value < 120) return `${trimmed(value, 0)} s`;
   const shown = (value - (unit.offset ?? 0)) / unit.factor;
   const text = trimmed(
     shown,

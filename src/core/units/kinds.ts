@@ -21,6 +21,8 @@ export interface QuantityKind {
   digits: Record<UnitSystem, number>;
   /** How far one press of a stepper goes from a value, in the kind's own unit. */
   step: (value: number, system: UnitSystem) => number;
+  /** A value that lies on the grid of steps, in the kind's own unit; 0 where left out. */
+  stepFrom?: Record<UnitSystem, number>;
   /** What a good entry looks like, by system: used in every message that refuses one. */
   example: Record<UnitSystem, string>;
 }
@@ -98,16 +100,29 @@ export const VOLTAGE: QuantityKind = {
   example: same('230 V'),
 };
 
-export const POWER: QuantityKind = {
-  name: 'power',
+/** What a generator can move: volts times amps. Not the same as what it can do work with, so the two refuse each other's unit. */
+export const APPARENT_POWER: QuantityKind = {
+  name: 'power in kVA',
   step: () => 0.5,
   units: [
-    { symbol: 'kVA', words: ['kva', 'kw'], factor: 1 },
-    { symbol: 'VA', words: ['va', 'w', 'watt', 'watts'], factor: 0.001 },
+    { symbol: 'kVA', words: ['kva'], factor: 1 },
+    { symbol: 'VA', words: ['va'], factor: 0.001 },
   ],
   bare: same(0),
   digits: same(1),
   example: same('6 kVA'),
+};
+
+export const REAL_POWER: QuantityKind = {
+  name: 'power in kW',
+  step: () => 0.5,
+  units: [
+    { symbol: 'kW', words: ['kw'], factor: 1 },
+    { symbol: 'W', words: ['w', 'watt', 'watts'], factor: 0.001 },
+  ],
+  bare: same(0),
+  digits: same(1),
+  example: same('5 kW'),
 };
 
 export const PERCENT: QuantityKind = {
@@ -139,7 +154,7 @@ export const COUNT: QuantityKind = {
 
 export const DURATION: QuantityKind = {
   name: 'time',
-  step: (s) => (s < 600 ? 60 : 900),
+  step: (s) => (s < 120 ? 10 : s < 600 ? 60 : 900),
   units: [
     { symbol: 's', words: ['s', 'sec', 'secs', 'second', 'seconds'], factor: 1 },
     { symbol: 'min', words: ['min', 'mins', 'minute', 'minutes'], factor: 60 },
@@ -153,6 +168,8 @@ export const DURATION: QuantityKind = {
 export const TEMPERATURE: QuantityKind = {
   name: 'temperature',
   step: (_, system) => (system === 'metric' ? 5 : 50 / 9),
+  // Ten Fahrenheit degrees counted from 0 °F, not from freezing.
+  stepFrom: { metric: 0, inch: -160 / 9 },
   units: [
     { symbol: '°C', words: ['c', '°c', 'deg c', 'celsius', 'degc'], factor: 1 },
     { symbol: '°F', words: ['f', '°f', 'deg f', 'fahrenheit', 'degf'], factor: 5 / 9, offset: -160 / 9 },

@@ -1,26 +1,19 @@
 import { router } from 'expo-router';
-import { useMemo, useState } from 'react';
-import { Pressable, ScrollView, View } from 'react-native';
-import type { Job } from '@core/formats/job';
-import { assess } from '@core/plan/assess';
-import { makePlan } from '@core/plan/plan';
-import { VERDICT_WORDS } from '@core/plan/sheet';
+import { useMemo } from 'react';
+import { ScrollView, View } from 'react-native';
 import { DEMO_IDS } from '@/demo/ids';
 import { saveFile } from '@/state/files';
-import { changeSettings, clearDemo, deleteJob, duplicateJob, letGo, newJob, useApp } from '@/state/store';
+import { changeSettings, clearDemo, letGo, newJob, useApp } from '@/state/store';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
-import { Jaws } from '@/ui/Jaws';
 import { Pick } from '@/ui/Pick';
-import { openingOf, shortRoom } from '@/ui/roomWords';
 import { usePalette, useWide } from '@/ui/theme/theme';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
 import { About } from './About';
 import { FilesCard } from './FilesCard';
-
-const openJob = (id: string, stop: 'look' | 'sheet' = 'look') =>
-  router.push({ pathname: '/job/[id]/[...at]', params: { id, at: [stop] } });
+import { JobCard } from './JobCard';
+import { openJob } from './openJob';
 
 /** All jobs, newest first, each with its tightest room. */
 export function JobsPage() {
@@ -120,91 +113,6 @@ export function JobsPage() {
         <Act kind="main" title="New job" testID="new-job" onPress={() => openJob(newJob())} />
       </View>
     </View>
-  );
-}
-
-function JobCard({ job, wide }: { job: Job; wide: boolean }) {
-  const palette = usePalette();
-  const kit = useApp((state) => state.kit.kit);
-  const system = useApp((state) => state.settings.system);
-  const { tightest, plan } = useMemo(() => {
-    const assessment = assess(job, kit, system);
-    return { tightest: assessment.tightest, plan: makePlan(assessment) };
-  }, [job, kit, system]);
-  const [more, setMore] = useState(false);
-  const grave = plan.verdict === 'stopped' || plan.verdict === 'draft';
-  return (
-    <Card style={{ padding: 0, gap: 0, width: wide ? '48.5%' : undefined }} testID={`job-${job.id}`}>
-      <View style={{ flexDirection: 'row' }}>
-        <Pressable
-          role="button"
-          testID={`open-${job.id}`}
-          onPress={() => openJob(job.id)}
-          style={{ flex: 1, padding: SPACE.m, gap: SPACE.xs }}
-        >
-          <Words as="head">{job.title || 'Untitled job'}</Words>
-          <Words as="small" tone={grave ? 'danger' : 'quiet'}>
-            {plan.verdict === 'ready' ? plan.summary : VERDICT_WORDS[plan.verdict]}
-          </Words>
-          {tightest && (
-            <View style={{ flexDirection: 'row', alignItems: 'center', gap: SPACE.s }}>
-              <Jaws
-                id={`job-${job.id}`}
-                fraction={openingOf(tightest)}
-                state={tightest.state}
-                width={72}
-                height={16}
-              />
-              <Words as="small" color={palette.state[tightest.state]} style={{ flexShrink: 1 }}>
-                {`${tightest.title}: ${shortRoom(tightest, system)}`}
-              </Words>
-            </View>
-          )}
-        </Pressable>
-        <Pressable
-          role="button"
-          aria-label={`More for ${job.title || 'untitled job'}`}
-          aria-expanded={more}
-          testID={`more-${job.id}`}
-          onPress={() => setMore(!more)}
-          style={{
-            width: 56,
-            alignItems: 'center',
-            justifyContent: 'center',
-            borderLeftWidth: 1,
-            borderColor: palette.line,
-          }}
-        >
-          <Words as="head">{more ? '×' : '···'}</Words>
-        </Pressable>
-      </View>
-      {more && (
-        <View
-          style={{
-            flexDirection: 'row',
-            gap: SPACE.s,
-            padding: SPACE.m,
-            borderTopWidth: 1,
-            borderColor: palette.line,
-          }}
-        >
-          <Act grow title="Sheet" testID={`sheet-${job.id}`} onPress={() => openJob(job.id, 'sheet')} />
-          <Act
-            grow
-            title="Copy"
-            testID={`copy-${job.id}`}
-            onPress={() => (duplicateJob(job.id), setMore(false))}
-          />
-          <Act
-            grow
-            kind="danger"
-            title="Delete"
-            testID={`delete-${job.id}`}
-            onPress={() => deleteJob(job.id)}
-          />
-        </View>
-      )}
-    </Card>
   );
 }
 

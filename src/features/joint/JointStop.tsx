@@ -143,7 +143,6 @@ function Size({
       system={system}
       problem={problem}
       proposed={proposed}
-      steppers
       onType={(text) => type(path, text, label ?? path)}
     />
   );

@@ -29,7 +29,9 @@ export function MachineForm({ machine, change }: { machine: Machine; change: Cha
   const wrongRange = machine.min_A !== null && machine.max_A !== null && machine.min_A >= machine.max_A;
   return (
     <>
-      <Words as="title">{machine.name}</Words>
+      <Words as="title" testID="item-title">
+        {machine.name}
+      </Words>
       <Name value={machine.name} change={change} />
       <Pick
         label="Kind"

@@ -63,7 +63,7 @@ function Photo({ id, onDrop }: { id: string; onDrop: () => void }) {
           style={{ width: 200, height: 140 }}
         />
       )}
-      <Act title="Take out" onPress={onDrop} />
+      <Act title="Take out" testID="photo-out" onPress={onDrop} />
     </View>
   );
 }

@@ -1,7 +1,8 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { COATINGS } from '@core/data/coatings';
-import { FAMILY_IDS, metalFamily, type FamilyId } from '@core/data/metals';
+import { FAMILY_IDS, type FamilyId } from '@core/data/families';
+import { metalFamily } from '@core/data/metals';
 import { whatFamilyWants } from '@core/metal/wants';
 import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';

@@ -60,7 +60,6 @@ export function PowerStop({ open }: { open: OpenJob }) {
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.m }}>
         <QuantityField
           path="power.cordLength_m"
-          steppers
           value={job.power.cordLength_m}
           typed={job.typed['power.cordLength_m']}
           system={system}

@@ -189,6 +189,7 @@ function Amps({ open }: { open: OpenJob }) {
         <QuantityField
           path="rod.current_A"
           label="Or type the amps"
+          steppers={false}
           value={job.rod.current_A}
           typed={job.typed['rod.current_A']}
           system={system}

@@ -1,4 +1,5 @@
-import { METALS, type FamilyId } from '../../data/metals';
+import type { FamilyId } from '../../data/families';
+import { METALS } from '../../data/metals';
 import { AWS_D1_1, PRACTICE } from '../../data/sources';
 import { unknown } from '../room';
 import type { Situation } from '../situation';

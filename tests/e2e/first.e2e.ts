@@ -1,0 +1,179 @@
+import assert from 'node:assert/strict';
+import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { after, before, describe, test } from 'node:test';
+import { complaints, openBrowser, serve, type Session } from './browser';
+import { answerStopWork, freshStart, openDemo, openStop } from './paths';
+
+/** Presses and entries from an empty truck to the first plan: two seconds each keeps it under two minutes. */
+const MOST_ACTS = 60;
+/** Longest side of a kept picture, px. */
+const LONGEST_px = 1600;
+
+let app: Awaited<ReturnType<typeof serve>>;
+let b: Session;
+
+before(async () => {
+  app = await serve();
+  b = await openBrowser();
+});
+after(async () => {
+  await b?.quit();
+  await app?.stop();
+});
+
+describe('the first day', () => {
+  test('from an empty truck to a plan to take to the work', async () => {
+    await freshStart(b, app.url);
+    b.resetTaps();
+    await b.tap('clear-demo');
+    await b.saysMain(/Nothing broken yet/);
+    await b.tap('to-kit');
+    await b.tap('add-machines');
+    await b.type('name', 'Own 160');
+    await b.tap('inputMax_A-more');
+    await b.tap('ocv_V-more');
+    await b.tap('item-back');
+    await b.tap('add-supplies');
+    await b.tap('item-back');
+    await b.tap('add-tins');
+    await b.tap('size-3/32');
+    await b.tap('count-more');
+    await b.tap('item-back');
+    await b.tap('kit-back');
+    await b.tap('new-job');
+    await b.type('title', 'First of my own');
+    await answerStopWork(b);
+    await b.tap('place-indoors');
+    await b.tap('position-flat');
+    await b.tap('stop-after');
+    await b.tap('sideA-low-carbon-steel');
+    await b.tap('sideA-coating-none');
+    await b.tap('stop-after');
+    await b.tap('joint-t-fillet');
+    await b.tap('joint.thicknessA_mm-more');
+    await b.tap('joint.length_mm-more');
+    await b.tap('joint.gap_mm-more');
+    await openStop(b, 'sheet');
+    await b.says('verdict', /Plan to take to the work/i);
+    const acts = b.taps();
+    process.stdout.write(`# acts from an empty truck to a plan: ${acts}\n`);
+    assert.ok(acts <= MOST_ACTS, `${acts} acts`);
+    await b.saysMain(/E7018 3\/32/);
+    assert.deepEqual(await complaints(b), []);
+  });
+});
+
+describe('a browser that refuses to store', () => {
+  test('opens, says so at once, works, and still hands out the file', async () => {
+    const denied = await openBrowser();
+    try {
+      await denied.driver.sendDevToolsCommand('Page.addScriptToEvaluateOnNewDocument', {
+        source: `Object.defineProperty(window, 'localStorage', {
+          get() { throw new DOMException('access is denied', 'SecurityError'); },
+        });`,
+      });
+      await denied.driver.get(app.url);
+      await denied.says('notice', /refuses to store anything.*Export/s);
+      await denied.tap('new-job');
+      await denied.type('title', 'Kept by file only');
+      await denied.says('notice', /refuses to store/);
+      await openStop(denied, 'sheet');
+      await denied.tap('export-job');
+      assert.match(readFileSync(await denied.downloaded('.job.json'), 'utf8'), /Kept by file only/);
+    } finally {
+      await denied.quit();
+    }
+  });
+});
+
+describe('a nameplate picture', () => {
+  const folder = mkdtempSync(join(tmpdir(), 'elbow-picture-'));
+  /** A picture as big as a phone takes them, made in the browser. */
+  const bigPicture = async () => {
+    const url = await b.driver.executeScript<string>(`
+      const canvas = document.createElement('canvas');
+      canvas.width = 3000; canvas.height = 4000;
+      const draw = canvas.getContext('2d');
+      draw.fillStyle = '#888'; draw.fillRect(0, 0, 3000, 4000);
+      draw.fillStyle = '#000'; draw.font = '300px sans-serif'; draw.fillText('160 A 25 %', 300, 2000);
+      return canvas.toDataURL('image/jpeg', 0.8);
+    `);
+    const path = join(folder, 'plate.jpg');
+    writeFileSync(path, Buffer.from(url.slice(url.indexOf(',') + 1), 'base64'));
+    return path;
+  };
+  const shownSize = () =>
+    b.driver.executeAsyncScript<[number, number] | null>(`
+      const done = arguments[0];
+      const image = document.querySelector('[data-testid^="photo-"] img');
+      if (!image) return done(null);
+      const copy = new Image();
+      copy.onload = () => done([copy.naturalWidth, copy.naturalHeight]);
+      copy.src = image.src;
+    `);
+
+  test('is added at the button, scaled to what can be read, survives a reload, and comes back when taken out', async () => {
+    await freshStart(b, app.url);
+    await b.driver.get(`${app.url}/kit/machines/inverter-160`);
+    await b.giveFile('add-photo', await bigPicture());
+    await b.driver.wait(async () => (await shownSize()) !== null, 15_000, 'no picture shown');
+    assert.deepEqual(await shownSize(), [LONGEST_px * 0.75, LONGEST_px]);
+    await b.driver.get(`${app.url}/kit/machines/inverter-160`);
+    await b.driver.wait(async () => (await shownSize()) !== null, 15_000, 'lost on reload');
+    await b.tap('photo-out');
+    await b.says('notice', /Picture taken out/);
+    assert.equal(await shownSize(), null);
+    await b.tap('notice-undo');
+    await b.driver.wait(async () => (await shownSize()) !== null, 15_000, 'not brought back');
+    const stored = await b.driver.executeScript<string>('return JSON.stringify(localStorage)');
+    assert.ok(stored.length < 200_000, 'the picture lies in the small storage');
+  });
+
+  test('a file that is no picture is refused with words', async () => {
+    const path = join(folder, 'not-a-picture.jpg');
+    writeFileSync(path, 'no picture at all');
+    await b.driver.get(`${app.url}/kit/machines/generator-set`).catch(() => undefined);
+    await b.driver.get(`${app.url}/kit/machines/inverter-160`);
+    await b.giveFile('add-photo', path);
+    await b.says('notice', /cannot be read as a picture.*JPEG or PNG/);
+  });
+});
+
+describe('two windows on the kit', () => {
+  test('each adds a tin: both are kept', async () => {
+    await freshStart(b, app.url);
+    const first = await b.driver.getWindowHandle();
+    await b.driver.get(`${app.url}/kit`);
+    await b.find('add-tins');
+    await b.driver.switchTo().newWindow('tab');
+    const second = await b.driver.getWindowHandle();
+    await b.driver.get(`${app.url}/kit`);
+    await b.tap('add-tins');
+    await b.find('item-back');
+    await b.driver.switchTo().window(first);
+    await b.tap('add-tins');
+    await b.find('item-back');
+    const kept = await b.driver.executeScript<string>('return localStorage.getItem("elbow-room/kit")');
+    assert.equal(JSON.parse(kept).data.kit.tins.length, 10);
+    await b.driver.switchTo().window(second);
+    await b.driver.close();
+    await b.driver.switchTo().window(first);
+  });
+});
+
+describe('units switched in mid-job', () => {
+  test('steppers of every number field stand beside it, on the grid of the units in use', async () => {
+    await freshStart(b, app.url);
+    await openDemo(b, app.url, 'ramp-guard', 'look');
+    await b.tap('look.air_C-more');
+    await b.says('look.air_C-says', /°C/);
+    await openStop(b, 'rod');
+    await b.tap('rod.rest_s-more');
+    await b.says('rod.rest_s-says', /^30 s/);
+    await b.driver.get(`${app.url}/kit/supplies/workshop-32`);
+    await b.tap('breaker_A-less');
+    await b.says('breaker_A-says', /^30 A/);
+  });
+});

@@ -1,0 +1,36 @@
+import { STOP_WORK_GROUPS } from '../../src/core/data/stopWork';
+import type { Session } from './browser';
+
+/** Ways through the app that more than one test walks. */
+
+/** A first visit: nothing stored, the invented yard on the page. */
+export async function freshStart(b: Session, url: string): Promise<void> {
+  await b.driver.get(url);
+  await b.driver.executeScript('localStorage.clear()');
+  await b.driver.get(url);
+  await b.find('new-job');
+}
+
+/** Opens a job of the invented yard at a stop, by its address. */
+export async function openDemo(b: Session, url: string, job: string, where: string): Promise<void> {
+  await b.driver.get(`${url}/job/${job}/${where}`);
+  await b.find('tightest');
+}
+
+/** Opens a stop through the list of all stops. */
+export async function openStop(b: Session, stop: string): Promise<void> {
+  await b.tap('all-stops');
+  await b.tap(`stop-${stop}`);
+}
+
+/** The stop-work questions of an ordinary repair, and how each is answered: test ids in their order. */
+export const ORDINARY_ANSWERS: readonly string[] = Object.entries(STOP_WORK_GROUPS).flatMap(([id, group]) => {
+  const questions = Object.entries(group.questions);
+  return questions.every(([, { kind }]) => kind === 'condition')
+    ? questions.map(([question]) => `answer-${question}-will-meet`)
+    : [`none-${id}`];
+});
+
+export async function answerStopWork(b: Session): Promise<void> {
+  for (const id of ORDINARY_ANSWERS) await b.tap(id);
+}
