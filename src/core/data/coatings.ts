@@ -43,3 +43,38 @@ export const COATINGS = {
 
 export type CoatingId = keyof typeof COATINGS;
 export const COATING_IDS = Object.keys(COATINGS) as [CoatingId, ...CoatingId[]];
+
+/** What a surface shows of its coating, with how often each coating looks so. Our reading of common practice. */
+export const COATING_LOOKS = {
+  bare: {
+    name: 'Bare metal, scale or red rust',
+    weights: { none: 96, zinc: 1, chrome: 0.5, 'lead-paint': 0.5, terne: 0.5, cadmium: 0.05 },
+  },
+  spangle: {
+    name: 'Frosted crystal pattern',
+    weights: { none: 1, zinc: 97, chrome: 0.1, 'lead-paint': 0.1, terne: 0.5, cadmium: 0.05 },
+  },
+  'dull-zinc': {
+    name: 'Dull grey skin, runs and drips',
+    weights: { none: 4, zinc: 88, chrome: 0.1, 'lead-paint': 0.5, terne: 7, cadmium: 0.05 },
+  },
+  'bright-plate': {
+    name: 'Thin silvery or yellowish plating',
+    weights: { none: 3, zinc: 70, chrome: 6, 'lead-paint': 0.1, terne: 3, cadmium: 18 },
+  },
+  mirror: {
+    name: 'Mirror bright, bluish',
+    weights: { none: 4, zinc: 3, chrome: 92, 'lead-paint': 0.1, terne: 0.1, cadmium: 0.05 },
+  },
+  'new-paint': {
+    name: 'Paint put on since 1990',
+    weights: { none: 92, zinc: 6, chrome: 0.1, 'lead-paint': 1.5, terne: 0.2, cadmium: 0.05 },
+  },
+  'old-paint': {
+    name: 'Thick old paint, many coats',
+    weights: { none: 42, zinc: 5, chrome: 0.1, 'lead-paint': 52, terne: 0.5, cadmium: 0.05 },
+  },
+} as const satisfies Record<string, { name: string; weights: Record<CoatingId, number> }>;
+
+export type CoatingLookId = keyof typeof COATING_LOOKS;
+export const COATING_LOOK_IDS = Object.keys(COATING_LOOKS) as [CoatingLookId, ...CoatingLookId[]];

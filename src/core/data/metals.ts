@@ -28,8 +28,11 @@ export interface HeatRule {
   source: Source;
 }
 
-/** Whether the family may be arc welded on site at all. */
-export type ArcVerdict = 'yes' | 'last-resort' | 'never';
+/**
+ * Whether the family may be arc welded on site at all. 'never' is kept in mind down to a trace of belief; 'no-rod' only says that
+ * no stick rod suits.
+ */
+export type ArcVerdict = 'yes' | 'last-resort' | 'no-rod' | 'never';
 
 export interface Thermal {
   density_g_cm3: number;
@@ -408,7 +411,7 @@ export const METALS = {
   'al-5xxx': {
     name: 'Aluminium-magnesium (5xxx)',
     group: 'aluminium',
-    arc: 'never',
+    arc: 'no-rod',
     why: 'With over 2.5 % magnesium no stick rod suits: 4043 leaves it brittle.',
     instead: 'TIG or wire with 5356 filler, in a shop.',
     heat: rule('Dry it only: 65 to 200 °C harms it.', null, 120, 120, FIGURES),
@@ -636,3 +639,17 @@ export const METALS = {
 
 /** The family's row, typed as the general shape. */
 export const metalFamily = (id: FamilyId): MetalFamily => METALS[id];
+
+/**
+ * Rods that a group puts up with where it may be something else: dearer or weaker than its own, and sound. Common practice: 309 and
+ * 312 kinds on steel that may be hardenable or stainless, nickel-iron on iron that may be steel.
+ */
+export const TOLERATES: Readonly<Partial<Record<MetalGroup, readonly string[]>>> = {
+  carbon: ['E309L-16', 'E312-16', 'ENiFe-CI'],
+  hardenable: ['E309L-16', 'E312-16'],
+  austenitic: ['E309L-16', 'E312-16'],
+  ferritic: ['E309L-16', 'E312-16'],
+  duplex: ['E309LMo-16', 'E309L-16'],
+  'nickel-copper': ['ENi-1'],
+  'nickel-chromium': ['ENiCrFe-3'],
+};

@@ -1,8 +1,29 @@
-import type { Job } from './job';
+import type { Doubt, Job, Side } from './job';
+
+/** A piece of metal of which nothing is known. */
+export const blankSide = (): Side => ({
+  family: null,
+  coating: null,
+  coatingLook: null,
+  part: null,
+  age: null,
+  setting: null,
+  evidence: {},
+});
+
+/** As careful as the table says. */
+export const BLANK_DOUBT: Doubt = {
+  share_pct: null,
+  wastedRods: null,
+  sentOut: null,
+  cracked: null,
+  partLost: null,
+  personHurt: null,
+};
 
 /** A job about which nothing is known yet. Time and identity are the caller's. */
 export function blankJob(id: string, createdAt: string): Job {
-  const side = { family: null, coating: null };
+  const side = blankSide();
   return {
     id,
     title: '',
@@ -19,7 +40,13 @@ export function blankJob(id: string, createdAt: string): Job {
       access: null,
       stopWork: {},
     },
-    metal: { sideA: side, sideB: side, sameBothSides: true },
+    metal: {
+      sideA: side,
+      sideB: side,
+      oldWeld: side,
+      sameBothSides: true,
+      doubt: BLANK_DOUBT,
+    },
     joint: {
       kind: null,
       thicknessA_mm: null,

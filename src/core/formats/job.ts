@@ -1,17 +1,43 @@
 import { z } from 'zod';
 import { CABLE_IDS } from '../data/cables';
-import { COATING_IDS } from '../data/coatings';
+import { COATING_IDS, COATING_LOOK_IDS } from '../data/coatings';
 import { FAMILY_IDS } from '../data/families';
+import { AGES, SETTINGS } from '../data/priors';
 import { POLES, ROD_CLASS_IDS } from '../data/rods';
 import { ROD_SIZE_IDS } from '../data/rodSizes';
 import { ACCESS, AIMS, idsOf, JOINTS, PLACES, POSITIONS, SURFACES } from '../data/words';
+import { EvidenceById } from './evidence';
 import { optionalNumber, shortText, typedTexts } from './parts';
 
 /** How a stop-work question was answered. An unanswered one is absent, never 'no'. */
 export const StopWorkAnswer = z.enum(['no', 'yes', 'will-meet', 'cannot-meet']);
 export type StopWorkAnswer = z.infer<typeof StopWorkAnswer>;
 
-const Side = z.object({ family: z.enum(FAMILY_IDS).nullable(), coating: z.enum(COATING_IDS).nullable() });
+/** A piece of metal: what somebody knows it to be, or what was found on it. */
+const Side = z.object({
+  /** Known from papers or a stamp; the tests then only have to agree. */
+  family: z.enum(FAMILY_IDS).nullable(),
+  coating: z.enum(COATING_IDS).nullable(),
+  /** What its surface shows of a coating, where nobody knows which it is. */
+  coatingLook: z.enum(COATING_LOOK_IDS).nullable(),
+  /** A kind of part of the table, by id; one that this app does not know counts as none. */
+  part: z.string().max(40).nullable(),
+  age: z.enum(idsOf(AGES)).nullable(),
+  setting: z.enum(idsOf(SETTINGS)).nullable(),
+  evidence: EvidenceById,
+});
+export type Side = z.infer<typeof Side>;
+
+/** How careful to be while the metal is in doubt; null takes the table's. */
+const Doubt = z.object({
+  share_pct: optionalNumber('metal.doubt.share_pct'),
+  wastedRods: optionalNumber('metal.doubt.wastedRods'),
+  sentOut: optionalNumber('metal.doubt.sentOut'),
+  cracked: optionalNumber('metal.doubt.cracked'),
+  partLost: optionalNumber('metal.doubt.partLost'),
+  personHurt: optionalNumber('metal.doubt.personHurt'),
+});
+export type Doubt = z.infer<typeof Doubt>;
 
 /** One repair: what was found, and what the welder decided. Null everywhere means "not known" or "let the app propose". */
 export const Job = z.object({
@@ -31,7 +57,14 @@ export const Job = z.object({
     access: z.enum(idsOf(ACCESS)).nullable(),
     stopWork: z.record(z.string().max(40), StopWorkAnswer),
   }),
-  metal: z.object({ sideA: Side, sideB: Side, sameBothSides: z.boolean() }),
+  metal: z.object({
+    sideA: Side,
+    sideB: Side,
+    /** Weld metal of an earlier repair: it is not the base metal. */
+    oldWeld: Side,
+    sameBothSides: z.boolean(),
+    doubt: Doubt,
+  }),
   joint: z.object({
     kind: z.enum(idsOf(JOINTS)).nullable(),
     thicknessA_mm: optionalNumber('joint.thicknessA_mm'),

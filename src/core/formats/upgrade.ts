@@ -1,10 +1,12 @@
+import { BLANK_DOUBT, blankSide } from './blankJob';
+
 /**
  * From one version of what is stored and exported to the next. Each step takes data of its version, whatever is in it, and
  * gives data of the next; what it cannot make sense of it leaves for the schema to refuse.
  */
 
 /** Version of jobs and kits, stored or in files. */
-export const DATA_VERSION = 2;
+export const DATA_VERSION = 3;
 
 type Bag = Record<string, unknown>;
 
@@ -45,8 +47,27 @@ function kitFrom1(kit: unknown): unknown {
   };
 }
 
+/** Version 2 took a metal by name or not at all: no tests, no part, no old weld. */
+function jobFrom2(job: unknown): unknown {
+  if (!isBag(job) || !isBag(job.metal)) return job;
+  const { metal } = job;
+  return {
+    ...job,
+    metal: {
+      ...metal,
+      sideA: withDefaults(metal.sideA, blankSide()),
+      sideB: withDefaults(metal.sideB, blankSide()),
+      oldWeld: blankSide(),
+      doubt: BLANK_DOUBT,
+    },
+  };
+}
+
 /** Brings a job of an earlier version up to this one. */
-export const upgradeJob = (job: unknown, from: number): unknown => (from < 2 ? jobFrom1(job) : job);
+export function upgradeJob(job: unknown, from: number): unknown {
+  const second = from < 2 ? jobFrom1(job) : job;
+  return from < 3 ? jobFrom2(second) : second;
+}
 
 /** Brings a kit of an earlier version up to this one. */
 export const upgradeKit = (kit: unknown, from: number): unknown => (from < 2 ? kitFrom1(kit) : kit);

@@ -1,25 +1,129 @@
 import { FAMILY_IDS, type FamilyId } from '../data/families';
+import { partKind } from '../data/partKinds';
+import { ageFactors, BACKGROUND, BACKGROUND_SHARE, settingFactors } from '../data/priors';
+import type { Side } from '../formats/job';
+import { perFamily, type ByFamily } from './likelihood';
+import { weigh, type Weighed } from './weigh';
 
-/** What one side may be: a share of belief for every family still possible. Shares sum to one. */
+/** What one piece of metal may be: a share of belief for every family, biggest first. Shares sum to one. */
 export interface MetalBelief {
   shares: readonly { family: FamilyId; share: number }[];
   /** False until something says what the metal is: then every family is still plausible. */
   tested: boolean;
+  /** Known from papers or a stamp. */
+  named: FamilyId | null;
+  /** Tests that no family explains together, or that speak against the name. */
+  conflict: Conflict | null;
 }
 
-/** Element in weight percent, each known only between two ends. Filled from families until chemistry is measured. */
-export type CompositionRange = Partial<Record<string, { low: number; high: number }>>;
-
-/** A named family is believed whole; an unnamed one may be anything. */
-export function beliefOf(family: FamilyId | null): MetalBelief {
-  if (family !== null) return { shares: [{ family, share: 1 }], tested: true };
-  return { shares: FAMILY_IDS.map((id) => ({ family: id, share: 1 / FAMILY_IDS.length })), tested: false };
+/** Evidence that does not go together, and the test that is likeliest to be wrong. */
+export interface Conflict {
+  /** Id of the likeliest wrong test; null where it is the name or the kind of part. */
+  suspect: string | null;
+  /** Probability of that test's answer by everything else known. */
+  surprise: number;
 }
 
-/** Families a plan has to be safe for. */
-export const plausibleFamilies = (belief: MetalBelief): FamilyId[] =>
-  belief.shares.map(({ family }) => family);
+/** What starts a belief: the kind of part, its age and where it works. */
+export type Start = Pick<Side, 'part' | 'age' | 'setting'>;
 
-/** The one family believed, or null while there is doubt. */
-export const settledFamily = (belief: MetalBelief): FamilyId | null =>
-  belief.tested && belief.shares.length === 1 ? (belief.shares[0]?.family ?? null) : null;
+const scaledToOne = (values: readonly number[]): number[] => {
+  const sum = values.reduce((a, b) => a + b, 0);
+  return sum > 0 ? values.map((v) => v / sum) : values.map(() => 1 / values.length);
+};
+
+/** Belief before any test, by family. Nothing is ever ruled out by a name. */
+export function priorOf({ part, age, setting }: Start): ByFamily {
+  const factor = (id: FamilyId) => (ageFactors(age)[id] ?? 1) * (settingFactors(setting)[id] ?? 1);
+  const background = scaledToOne(perFamily((id) => BACKGROUND[id] * factor(id)));
+  const kind = partKind(part);
+  if (!kind) return background;
+  const made = scaledToOne(perFamily((id) => (kind.made[id] ?? 0) * factor(id)));
+  return background.map((b, n) => BACKGROUND_SHARE * b + (1 - BACKGROUND_SHARE) * (made[n] ?? 0));
+}
+
+/** Bayes' rule over families. */
+export const posterior = (prior: ByFamily, weighed: readonly Pick<Weighed, 'says'>[]): ByFamily =>
+  scaledToOne(weighed.reduce<ByFamily>((at, { says }) => at.map((p, n) => p * (says[n] ?? 1)), prior));
+
+/** A posterior as a belief, biggest share first; shares under `least` are left out. */
+export function sorted(shares: ByFamily, least = 0): MetalBelief['shares'] {
+  const kept: { family: FamilyId; share: number }[] = [];
+  FAMILY_IDS.forEach((family, n) => {
+    const share = shares[n] ?? 0;
+    if (share >= least) kept.push({ family, share });
+  });
+  return kept.sort((a, b) => b.share - a.share);
+}
+
+/** A family known for sure. */
+export const beliefIn = (family: FamilyId): MetalBelief => ({
+  shares: [{ family, share: 1 }],
+  tested: true,
+  named: family,
+  conflict: null,
+});
+
+/** What a side may be, from its kind of part and its tests; or its name, held against them. */
+export function beliefOf(side: Side): MetalBelief {
+  const weighed = weigh(side.evidence);
+  const prior = priorOf(side);
+  const shares = posterior(prior, weighed);
+  if (side.family !== null)
+    return { ...beliefIn(side.family), conflict: againstName(side.family, prior, shares, weighed) };
+  return {
+    shares: sorted(shares),
+    tested: weighed.length > 0,
+    named: null,
+    conflict: findConflict(prior, shares, weighed),
+  };
+}
+
+/** A name is contradicted where the tests have brought its belief down by this factor, and under this share. */
+const NAME_FACTOR = 0.02;
+const NAME_SHARE = 0.02;
+
+function againstName(
+  family: FamilyId,
+  prior: ByFamily,
+  shares: ByFamily,
+  weighed: readonly Weighed[],
+): Conflict | null {
+  const at = FAMILY_IDS.indexOf(family);
+  const now = shares[at] ?? 0;
+  if (weighed.length === 0 || now >= NAME_SHARE || now >= NAME_FACTOR * (prior[at] ?? 1)) return null;
+  return { suspect: null, surprise: now };
+}
+
+/** A test that a family finds this improbable, against the family that likes it best, does not go with it. */
+const IMPROBABLE = 0.08;
+/** Families whose own fit is looked at: those holding at least this share. */
+const HEARD = 0.05;
+
+/** Conflict: every family still believed finds one of the tests improbable. Named: the test that the rest expects least. */
+function findConflict(prior: ByFamily, shares: ByFamily, weighed: readonly Weighed[]): Conflict | null {
+  const fits = (says: ByFamily, n: number) => (says[n] ?? 0) / Math.max(...says) >= IMPROBABLE;
+  const explained = shares.some((share, n) => share >= HEARD && weighed.every(({ says }) => fits(says, n)));
+  if (weighed.length < 2 || explained) return null;
+  const surprises = weighed.map(({ id, says }) => {
+    const without = posterior(
+      prior,
+      weighed.filter((other) => other.id !== id),
+    );
+    const best = Math.max(...says);
+    return { suspect: id, surprise: without.reduce((sum, p, n) => sum + (p * (says[n] ?? 0)) / best, 0) };
+  });
+  return surprises.reduce((a, b) => (b.surprise < a.surprise ? b : a));
+}
+
+/** What every test did to one family: its share with the test over its share without it. */
+export function effectsOn(side: Side, family: FamilyId): { id: string; times: number }[] {
+  const at = FAMILY_IDS.indexOf(family);
+  const prior = priorOf(side);
+  const all = posterior(prior, weigh(side.evidence))[at] ?? 0;
+  return Object.keys(side.evidence).flatMap((id) => {
+    const { [id]: _, ...rest } = side.evidence;
+    const without = posterior(prior, weigh(rest))[at] ?? 0;
+    return without > 0 ? [{ id, times: all / without }] : [];
+  });
+}

@@ -1,17 +1,10 @@
-import { FAMILY_IDS, type FamilyId } from '../data/families';
-import { beliefOf, plausibleFamilies, settledFamily } from './belief';
+import type { FamilyId } from '../data/families';
+import { blankSide } from '../formats/blankJob';
+import { beliefOf } from './belief';
 import { whatFamilyWants, whatJointWants } from './wants';
 
-const joint = (a: FamilyId | null, b: FamilyId | null) => whatJointWants(beliefOf(a), beliefOf(b));
-
-describe('belief', () => {
-  test('a named family is believed whole; an unnamed one may be any of them', () => {
-    expect(settledFamily(beliefOf('brass'))).toBe('brass');
-    expect(settledFamily(beliefOf(null))).toBeNull();
-    expect(plausibleFamilies(beliefOf(null))).toHaveLength(FAMILY_IDS.length);
-    expect(beliefOf(null).shares.reduce((sum, { share }) => sum + share, 0)).toBeCloseTo(1);
-  });
-});
+const named = (family: FamilyId | null) => beliefOf({ ...blankSide(), family });
+const joint = (a: FamilyId | null, b: FamilyId | null) => whatJointWants(named(a), named(b));
 
 describe('what a joint wants', () => {
   // AWS A5.4, A5.11 and A5.15 usage, from memory.

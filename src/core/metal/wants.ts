@@ -1,9 +1,11 @@
 import type { FamilyId } from '../data/families';
+import { PLAN_SHARE } from '../data/losses';
 import { metalFamily, type ArcVerdict, type HeatRule, type MetalGroup } from '../data/metals';
-import { findPair, PAIRS_SOURCE } from '../data/pairs';
-import { ROD_CLASS_IDS, type RodClassId } from '../data/rods';
-import { memoryOf, PRACTICE, type Source } from '../data/sources';
-import { settledFamily, type MetalBelief } from './belief';
+import type { RodClassId } from '../data/rods';
+import { PRACTICE, type Source } from '../data/sources';
+import type { MetalBelief } from './belief';
+import { isForbidden, isGrave, mostlyForbidden, plausible } from './plausible';
+import { isRodClass, rodsBetween } from './rodsBetween';
 
 /** What a family asks of the plan. The one place where advice depends on the metal. */
 export interface FamilyWants {
@@ -16,17 +18,28 @@ export interface FamilyWants {
   group: MetalGroup;
 }
 
-const isRodClass = (id: string): id is RodClassId => (ROD_CLASS_IDS as readonly string[]).includes(id);
-
 /** Answers "what does this family want?": rods best first, heat, cautions, and whether to weld it at all. */
 export function whatFamilyWants(family: FamilyId): FamilyWants {
   const { arc, why, instead, rods, heat, cautions, group } = metalFamily(family);
   return { arc, why, instead, rods: rods.filter(isRodClass), heat, cautions, group };
 }
 
-/** What the joint of two sides asks. 'unknown' while either side is not settled. */
+/** Families that no one plan serves together, and why. */
+export interface Apart {
+  families: readonly FamilyId[];
+  why: string;
+}
+
+/** Metal temperature before a bead, °C; null where nothing is asked. */
+export interface Warmth {
+  min_C: number | null;
+  max_C: number | null;
+}
+
+/** What the joint of two sides asks, safe for everything either may be. */
 export interface JointWants {
-  verdict: ArcVerdict | 'unknown';
+  /** 'unknown' while no one plan is safe for all that is plausible. */
+  verdict: 'yes' | 'last-resort' | 'never' | 'unknown';
   /** Why it is not a plain yes, and what to do instead. */
   why: string;
   instead: string;
@@ -34,10 +47,16 @@ export interface JointWants {
   rods: readonly RodClassId[];
   rodWhy: string;
   rodSource: Source;
-  /** Heat rules of both sides, each with the family that sets it. */
+  /** Heat rules of all that is plausible, each with the family that sets it. */
   heat: readonly { family: FamilyId; name: string; rule: HeatRule }[];
+  /** Metal temperature that suits all of them before a bead, °C; null where nothing is asked. */
+  warm: readonly Warmth[];
   cautions: readonly string[];
+  /** All that is plausible on either side; empty while a side has not been looked at. */
   families: readonly FamilyId[];
+  /** What each side may still be. */
+  sides: readonly MetalBelief['shares'][];
+  apart: Apart | null;
 }
 
 /**
@@ -46,79 +65,160 @@ export interface JointWants {
  */
 const CAREFUL: readonly RodClassId[] = ['E312-16', 'E309L-16', 'E7018', 'E7016', 'E7015'];
 
-/** Answers "what does this joint want?" for two sides, each a belief. */
-export function whatJointWants(a: MetalBelief, b: MetalBelief): JointWants {
-  const families = [settledFamily(a), settledFamily(b)].filter((id): id is FamilyId => id !== null);
-  const each = families.map((family) => ({ family, wants: whatFamilyWants(family) }));
-  const heat = each
-    .filter(({ family }, index) => families.indexOf(family) === index)
-    .map(({ family, wants }) => ({ family, name: metalFamily(family).name, rule: wants.heat }));
-  const cautions = [...new Set(each.flatMap(({ wants }) => wants.cautions))];
-  const base = { heat, cautions, families, rodSource: PRACTICE };
+const names = (families: readonly FamilyId[]): string =>
+  families.map((id) => metalFamily(id).name.toLowerCase()).join(', ');
 
-  const never = each.find(({ wants }) => wants.arc === 'never');
-  if (never) {
-    const { why, instead } = never.wants;
+/**
+ * Answers "what does this joint want?" for two sides, each a belief; the same belief twice is one metal on both sides.
+ * The plan holds for every family over the share, and for grave ones over a trace; never for the likeliest alone.
+ */
+export function whatJointWants(a: MetalBelief, b: MetalBelief, share: number = PLAN_SHARE.value): JointWants {
+  const looked = [a, b].filter(({ tested }) => tested);
+  const sides = [a, b].map((side) => (side.tested ? plausible(side, share) : []));
+  const families = [...new Set(sides.flatMap((side) => side.map(({ family }) => family)))];
+  const each = families.map((family) => ({ family, wants: whatFamilyWants(family) }));
+  const base = {
+    heat: each.map(({ family, wants }) => ({ family, name: metalFamily(family).name, rule: wants.heat })),
+    warm: (a === b ? sides.slice(0, 1) : sides).map((side) => warmth(side.map(({ family }) => family))),
+    cautions: [...new Set(each.flatMap(({ wants }) => wants.cautions))],
+    families,
+    sides,
+    rodSource: PRACTICE,
+    apart: null,
+  };
+  const mostly = looked.map((side) => mostlyForbidden(side)).find((family) => family !== null);
+  if (mostly) {
+    const { why, instead } = metalFamily(mostly);
     return {
       ...base,
       verdict: 'never',
-      why: `${metalFamily(never.family).name}: ${why}`,
+      why: `${metalFamily(mostly).name}: ${why}`,
       instead,
       rods: [],
       rodWhy: '',
     };
   }
-  if (families.length < 2) {
+  const careful = {
+    ...base,
+    verdict: 'unknown' as const,
+    rods: CAREFUL,
+    rodWhy: 'Unknown metal: high-alloy rods crack least, then low hydrogen.',
+  };
+  if (looked.length < 2) {
     return {
-      ...base,
-      verdict: 'unknown',
+      ...careful,
       why: 'Nobody has said what the metal is. It is planned as the worst it could be.',
       instead: 'Find out what both sides are, or name the family if you know it.',
-      rods: CAREFUL,
-      rodWhy: 'Unknown metal: high-alloy rods crack least, then low hydrogen.',
     };
   }
-  const lastResort = each.find(({ wants }) => wants.arc === 'last-resort');
-  const verdict: ArcVerdict = lastResort ? 'last-resort' : 'yes';
-  const why = lastResort ? `${metalFamily(lastResort.family).name}: ${lastResort.wants.why}` : '';
-  const instead = lastResort?.wants.instead ?? '';
+  if (looked.some(({ conflict }) => conflict !== null)) {
+    return {
+      ...careful,
+      why: 'What was found does not go together.',
+      instead: 'Do the doubtful test again, or take it out.',
+    };
+  }
+  const apart = graveApart(families) ?? rodsApart(sides, a === b) ?? heatApart(sides);
+  if (apart) return { ...careful, apart, why: apart.why, instead: 'One more test settles it: see Metal.' };
+  return { ...base, ...lastResort(families), ...rodsForAll(sides, a === b) };
+}
+
+/** What may not be welded is still possible beside what may. */
+function graveApart(families: readonly FamilyId[]): Apart | null {
+  const grave = families.filter((id) => isGrave(id) || isForbidden(id));
+  if (grave.length === 0) return null;
+  return { families: grave, why: `It may still be ${names(grave)}: not to be welded. Rule that out first.` };
+}
+
+/** Pairs of families that may meet in the joint, with the belief in each. */
+function pairsOf(sides: readonly MetalBelief['shares'][], same: boolean) {
+  const [a = [], b = []] = sides;
+  if (same) return a.map(({ family, share }) => ({ a: family, b: family, share }));
+  return a.flatMap((x) => b.map((y) => ({ a: x.family, b: y.family, share: x.share * y.share })));
+}
+
+const common = (pairs: ReturnType<typeof pairsOf>): RodClassId[] => {
+  const [first, ...rest] = pairs.map((pair) => rodsBetween(pair.a, pair.b).tolerated);
+  return (first ?? []).filter((id) => rest.every((rods) => rods.includes(id)));
+};
+
+function rodsApart(sides: readonly MetalBelief['shares'][], same: boolean): Apart | null {
+  const pairs = pairsOf(sides, same);
+  if (pairs.length < 2 || common(pairs).length > 0) return null;
+  // Likeliest first: the families that break the last rod all before them had in common.
+  const kept: typeof pairs = [];
+  for (const pair of [...pairs].sort((x, y) => y.share - x.share)) {
+    if (kept.length > 0 && common([...kept, pair]).length === 0) {
+      const families = [...new Set([...kept, pair].flatMap((p) => [p.a, p.b]))];
+      return { families, why: `No one rod suits all it may be: ${names(families)}.` };
+    }
+    kept.push(pair);
+  }
+  return null;
+}
+
+/** Temperature of the metal that suits several families at once; turned round where none does. */
+function warmth(families: readonly FamilyId[]): Warmth {
+  const rules = families.map((id) => metalFamily(id).heat);
+  const mins = rules.flatMap(({ preheatMin_C }) => (preheatMin_C === null ? [] : [preheatMin_C]));
+  const maxs = rules.flatMap((rule) => [rule.preheatMax_C, rule.interpassMax_C].filter((t) => t !== null));
   return {
-    ...base,
-    verdict,
-    why,
-    instead,
-    ...rodsFor(
-      families,
-      each.map(({ wants }) => wants),
-    ),
+    min_C: mins.length > 0 ? Math.max(...mins) : null,
+    max_C: maxs.length > 0 ? Math.min(...maxs) : null,
   };
 }
 
-/** Rods for two settled sides: shared where the families are alike, else from the table of pairs. */
-function rodsFor(families: readonly FamilyId[], wants: readonly FamilyWants[]) {
-  const [a, b] = wants;
-  if (!a || !b) return { rods: [], rodWhy: '', rodSource: PRACTICE };
-  if (families[0] === families[1])
-    return {
-      rods: a.rods,
-      rodWhy: 'Suits the metal on both sides.',
-      rodSource: memoryOf('handbook filler choice'),
-    };
-  if (a.group === b.group) {
-    const shared = a.rods.filter((id) => b.rods.includes(id));
-    return { rods: shared, rodWhy: 'Suits both sides.', rodSource: memoryOf('handbook filler choice') };
+/** Only doubt about one piece forces a choice: sides that differ for sure are each warmed by their own rule. */
+function heatApart(sides: readonly MetalBelief['shares'][]): Apart | null {
+  for (const side of sides) {
+    const families = side.map(({ family }) => family);
+    const { min_C, max_C } = warmth(families);
+    if (families.length < 2 || min_C === null || max_C === null || min_C <= max_C) continue;
+    const hot = families.filter((id) => (metalFamily(id).heat.preheatMin_C ?? -Infinity) > max_C);
+    const cold = families.filter((id) => {
+      const { preheatMax_C, interpassMax_C } = metalFamily(id).heat;
+      return Math.min(preheatMax_C ?? Infinity, interpassMax_C ?? Infinity) < min_C;
+    });
+    const why = `${sentence(names(hot))} wants more heat than ${names(cold)} stands.`;
+    return { families: [...hot, ...cold], why };
   }
-  const pair = findPair(a.group, b.group);
-  if (pair === null || pair === 'not by arc') {
-    return {
-      rods: [],
-      rodWhy: 'No rod is listed that joins these two: bolt, rivet, braze or use a transition piece.',
-      rodSource: PAIRS_SOURCE,
-    };
+  return null;
+}
+
+const sentence = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
+
+function lastResort(families: readonly FamilyId[]): Pick<JointWants, 'verdict' | 'why' | 'instead'> {
+  const family = families.find((id) => metalFamily(id).arc === 'last-resort');
+  if (family === undefined) return { verdict: 'yes', why: '', instead: '' };
+  const { name, why, instead } = metalFamily(family);
+  return { verdict: 'last-resort', why: `${name}: ${why}`, instead };
+}
+
+/** Position counted for a rod that a pair only puts up with: behind any that it likes. */
+const ONLY_TOLERATED = 12;
+
+/** Rods for every pair that may meet, the best for the likeliest first. */
+function rodsForAll(
+  sides: readonly MetalBelief['shares'][],
+  same: boolean,
+): Pick<JointWants, 'rods' | 'rodWhy' | 'rodSource'> {
+  const pairs = pairsOf(sides, same);
+  const [only] = pairs;
+  if (pairs.length === 1 && only) {
+    const { rods, why, source } = rodsBetween(only.a, only.b);
+    return { rods, rodWhy: why, rodSource: source };
   }
+  const cost = (id: RodClassId): number =>
+    pairs.reduce((sum, { a, b, share }) => {
+      const at = rodsBetween(a, b).rods.indexOf(id);
+      return sum + share * (at < 0 ? ONLY_TOLERATED : at);
+    }, 0);
+  const ranked = common(pairs).map((id) => ({ id, cost: cost(id) }));
+  ranked.sort((x, y) => x.cost - y.cost);
+  const families = [...new Set(pairs.flatMap(({ a, b }) => [a, b]))];
   return {
-    rods: pair.rods.filter(isRodClass),
-    rodWhy: `Joins the two metals. ${pair.note}`.trim(),
-    rodSource: PAIRS_SOURCE,
+    rods: ranked.map(({ id }) => id),
+    rodWhy: `Acceptable for all it may be: ${names(families)}.`,
+    rodSource: PRACTICE,
   };
 }

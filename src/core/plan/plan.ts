@@ -1,3 +1,5 @@
+import { metalFamily } from '../data/metals';
+import { metalTest } from '../data/metalTests';
 import { JOINTS, POSITIONS } from '../data/words';
 import type { Assessment } from './assess';
 import type { Room } from './room';
@@ -48,9 +50,29 @@ export function makePlan(assessment: Assessment): Plan {
     summary: verdict === 'stopped' ? '' : summaryOf(situation),
     steps: verdict === 'stopped' ? [] : buildSteps(situation, rooms),
     totals: verdict === 'stopped' ? null : totalsOf(situation),
-    assumed: verdict === 'stopped' ? [] : assumed,
+    assumed: verdict === 'stopped' ? [] : [...metalGround(situation), ...assumed],
     problems: problems.map(({ message }) => message),
   };
+}
+
+/** What the plan takes the metal to be where tests say so, and by which. */
+function metalGround({ beliefs, wants, job }: Situation): string[] {
+  return beliefs.flatMap((belief, n) => {
+    if (!belief.tested || belief.named !== null) return [];
+    const { evidence } = n === 0 ? job.metal.sideA : job.metal.sideB;
+    const tests = Object.values(evidence)
+      .filter(({ standing }) => standing !== 'undone')
+      .map(
+        ({ test, standing }) =>
+          `${metalTest(test).name.toLowerCase()}${standing === 'doubtful' ? ' (doubtful)' : ''}`,
+      );
+    const metals = (wants.sides[n] ?? []).map(
+      ({ family, share }) => `${metalFamily(family).name} ${Math.round(100 * share)} %`,
+    );
+    return [
+      `${beliefs.length > 1 ? `Side ${'AB'[n]}` : 'Metal'} by test: ${metals.join(', ')}. Tests: ${tests.join(', ')}.`,
+    ];
+  });
 }
 
 const haltOf = ({ question }: AskedQuestion, lead: string): Halt => ({
@@ -65,7 +87,7 @@ function stopsOf({ job, wants }: Situation, rooms: readonly Room[]): Halt[] {
   const answered = judgeStopWork(job.look.stopWork).stops.map((asked) =>
     haltOf(asked, asked.question.kind === 'condition' ? 'Cannot be met: ' : 'It is '),
   );
-  const metal = rooms.find(({ id, state }) => id === 'metal' && state === 'none');
+  const metal = rooms.find(({ id, state }) => ['metal', 'coating'].includes(id) && state === 'none');
   if (!metal) return answered;
   return [
     ...answered,
@@ -78,14 +100,17 @@ function stopsOf({ job, wants }: Situation, rooms: readonly Room[]): Halt[] {
   ];
 }
 
+/** Rooms whose doubt about the metal keeps the sheet a draft. */
+const UNSETTLED: readonly string[] = ['metal', 'hazard', 'coating'];
+
 /** What keeps the sheet a draft: unanswered questions and unknowns that could hurt. */
 function openQuestions({ job }: Situation, rooms: readonly Room[]): Halt[] {
   const { unanswered } = judgeStopWork(job.look.stopWork);
   const questions = unanswered.map((asked) => haltOf(asked, 'Not answered: '));
   const unsettled = rooms
-    .filter((room) => room.id === 'metal' && room.state === 'unknown')
+    .filter((room) => UNSETTLED.includes(room.id) && room.state === 'unknown')
     .map((room): Halt => ({
-      title: `Metal: ${room.gap}`,
+      title: `${room.title}: ${room.gap}`,
       because: room.reasons[0]?.words ?? '',
       instead: room.ask,
       decides: 'you, by finding out',

@@ -9,6 +9,7 @@ import { meltOf, type Melt } from '../heat/melt';
 import { checkJoint } from '../joint/check';
 import { ASSUMED_GAP_mm, jointGeometry, type JointGeometry } from '../joint/geometry';
 import { beliefOf } from '../metal/belief';
+import { planShareOf } from '../metal/doubt';
 import { whatJointWants, type JointWants } from '../metal/wants';
 import { supplyDraw, type Cord, type SupplyDraw } from '../power/supply';
 import { ampWindow, proposeAmps, type AmpWindow } from '../rods/amps';
@@ -33,9 +34,9 @@ export function resolve(job: Job, kit: Kit, system: UnitSystem = 'metric'): Situ
   const say = inWords(system);
   const machine = chosen(kit.machines, job.power.machineId, 'The first machine in the kit.');
   const supply = chosen(kit.supplies, job.power.supplyId, 'The first supply in the kit.');
-  const sideA = beliefOf(job.metal.sideA.family);
-  const sideB = job.metal.sameBothSides ? sideA : beliefOf(job.metal.sideB.family);
-  const wants = whatJointWants(sideA, sideB);
+  const sideA = beliefOf(job.metal.sideA);
+  const sideB = job.metal.sameBothSides ? sideA : beliefOf(job.metal.sideB);
+  const wants = whatJointWants(sideA, sideB, planShareOf(job));
 
   const rod = resolveRod(job, kit, machine?.value ?? null, wants, jointGeometry(job.joint));
   const problems = checkJoint(job.joint, rod?.value.size ?? job.rod.size, system);
@@ -79,6 +80,7 @@ export function resolve(job: Job, kit: Kit, system: UnitSystem = 'metric'): Situ
     kit,
     problems,
     wants,
+    beliefs: job.metal.sameBothSides ? [sideA] : [sideA, sideB],
     joint,
     machine,
     supply,

@@ -5,6 +5,7 @@ import type { Kit, LeadSet, Machine, Supply } from '../formats/kit';
 import type { MeltProperties } from '../heat/burnThrough';
 import type { Problem } from '../joint/check';
 import type { JointGeometry } from '../joint/geometry';
+import type { MetalBelief } from '../metal/belief';
 import type { JointWants } from '../metal/wants';
 import type { Cord, SupplyDraw } from '../power/supply';
 import type { AmpWindow } from '../rods/amps';
@@ -27,6 +28,8 @@ export interface Situation {
   kit: Kit;
   problems: readonly Problem[];
   wants: JointWants;
+  /** What each side may be; one where both are the same metal. */
+  beliefs: readonly MetalBelief[];
   joint: JointGeometry;
   machine: Choice<Machine> | null;
   supply: Choice<Supply> | null;

@@ -74,7 +74,7 @@ describe('the steps of a plan', () => {
 
   test('a metal nobody has named is never given a preheat figure', () => {
     const unknown = stepsOf(demo('winch-pawl'));
-    expect(step(unknown, /Preheat/).holds.join()).toMatch(/not named/);
+    expect(step(unknown, /Preheat/).holds.join()).toMatch(/not settled/);
     expect(step(unknown, /Fit and tack/).holds.join()).toMatch(/same preheat/);
   });
 

@@ -1,9 +1,11 @@
 import { CABLES } from '../data/cables';
 import { COATINGS } from '../data/coatings';
+import { metalFamily } from '../data/metals';
 import { GRADE_WORDS } from '../data/sources';
 import { rodClass } from '../data/rods';
 import { ROD_SIZES } from '../data/rodSizes';
 import { AIMS } from '../data/words';
+import { beliefOf } from '../metal/belief';
 import { judgeStopWork } from '../repair/stopWork';
 import { inWords, trimmed } from '../units/format';
 import type { Room } from './room';
@@ -68,8 +70,8 @@ function beforeYouStrike({ job }: Situation): Step {
 
 function clean(situation: Situation): Step {
   const { job, wants, system } = situation;
-  const coatings = coatingsOf(situation).flatMap((id) =>
-    id === null || id === 'none' ? [] : [COATINGS[id].words],
+  const coatings = coatingsOf(situation).flatMap((side) =>
+    (side ?? []).filter((id) => id !== 'none').map((id) => COATINGS[id].words),
   );
   const aluminium = wants.families.some((id) => id.startsWith('al-'));
   const surface = job.look.surface;
@@ -82,8 +84,11 @@ function clean(situation: Situation): Step {
         `Grind to bright metal ${inWords(system).size(25)} each side of the joint, both faces where you can reach.`,
       ];
   return step('Clean', {
-    actions:
-      surface === 'oil' ? ['Degrease with acetone, never with chlorinated cleaner.', ...actions] : actions,
+    actions: [
+      ...(surface === 'oil' ? ['Degrease with acetone, never with chlorinated cleaner.'] : []),
+      ...actions,
+      ...oldWeldOut(situation),
+    ],
     cautions: [
       ...new Set([
         ...coatings,
@@ -99,6 +104,17 @@ function clean(situation: Situation): Step {
   });
 }
 
+/** Weld metal of an earlier repair goes, where it may be another metal than the plan is made for. */
+function oldWeldOut({ job, wants }: Situation): string[] {
+  const old = beliefOf(job.metal.oldWeld);
+  const [likeliest] = old.shares;
+  if (!old.tested || !likeliest) return [];
+  const name = metalFamily(likeliest.family).name.toLowerCase();
+  return wants.families.includes(likeliest.family)
+    ? [`The old weld seems ${name}: sound parts may stay, cracks go to their ends.`]
+    : [`The old weld seems ${name}, not the base metal: cut all of it out before you weld.`];
+}
+
 function fitAndTack({ joint, job, wants, system }: Situation): Step {
   const say = inWords(system);
   const tacks = joint.length_mm === null ? null : tackCount(joint.length_mm);
@@ -112,7 +128,7 @@ function fitAndTack({ joint, job, wants, system }: Situation): Step {
         : `${tacks} tacks: both ends first, then between. Small but deep.`,
       ...(job.joint.kind === 'v-butt' ? ['Grind the tacks to a feather.'] : []),
     ],
-    holds: wants.families.length < 2 ? ['Tacks on unknown steel get the same preheat as the weld.'] : [],
+    holds: wants.verdict === 'unknown' ? ['Tacks on unknown steel get the same preheat as the weld.'] : [],
   });
 }
 
@@ -164,15 +180,30 @@ function warm(situation: Situation): Step | null {
         })
       : null;
   }
-  if (wants.families.length < 2) {
+  if (wants.verdict === 'unknown') {
     return step('Preheat', {
-      holds: ['Metal not named: no preheat can be given. Find out what it is first.'],
+      holds: ['Metal not settled: no preheat can be given. Find out what it is first.'],
     });
   }
   return step('Preheat and keep', {
     holds: wants.heat.map(({ name, rule }) => `${name}: ${rule.words} (${GRADE_WORDS[rule.source.grade]})`),
-    actions: ['Measure with a thermometer, not by hand, 75 mm from the joint.'],
+    actions: [...windows(situation), 'Measure with a thermometer, not by hand, 75 mm from the joint.'],
     why: 'The rule of the family; the figure for this thickness is not worked out here.',
+  });
+}
+
+/** One temperature for all that a side may be, where it may be more than one metal. */
+function windows({ wants, system }: Situation): string[] {
+  const say = inWords(system).temperature;
+  return wants.warm.flatMap(({ min_C, max_C }, n) => {
+    if ((wants.sides[n]?.length ?? 0) < 2 || (min_C === null && max_C === null)) return [];
+    const words =
+      min_C === null
+        ? `not above ${say(max_C ?? 0)}`
+        : max_C === null
+          ? `${say(min_C)} or more`
+          : `${say(min_C)} to ${say(max_C)}`;
+    return [`Suits all that ${wants.warm.length > 1 ? `side ${'AB'[n]}` : 'it'} may be: ${words}.`];
   });
 }
 

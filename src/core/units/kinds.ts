@@ -134,6 +134,49 @@ export const PERCENT: QuantityKind = {
   example: same('60 %'),
 };
 
+/** Small shares: elements of an alloy, conductivity, belief. */
+export const PERCENT_FINE: QuantityKind = {
+  name: 'percentage',
+  step: (pct) => (pct < 1 ? 0.1 : pct < 10 ? 0.5 : 1),
+  units: [{ symbol: '%', words: ['%', 'percent', 'pct', '% iacs', 'iacs'], factor: 1 }],
+  bare: same(0),
+  digits: same(3),
+  example: same('1.2 %'),
+};
+
+export const MASS: QuantityKind = {
+  name: 'weight',
+  step: (g) => (g < 10 ? 0.5 : g < 200 ? 5 : 50),
+  units: [
+    { symbol: 'g', words: ['g', 'gram', 'grams'], factor: 1 },
+    { symbol: 'kg', words: ['kg', 'kilo', 'kilos'], factor: 1000 },
+    { symbol: 'oz', words: ['oz', 'ounce', 'ounces'], factor: 28.349523125 },
+    { symbol: 'lb', words: ['lb', 'lbs', 'pound', 'pounds'], factor: 453.59237 },
+  ],
+  bare: { metric: 0, inch: 2 },
+  digits: same(3),
+  example: { metric: '540 g', inch: '19 oz' },
+};
+
+export const HARDNESS: QuantityKind = {
+  name: 'hardness',
+  step: () => 10,
+  units: [{ symbol: 'HB', words: ['hb', 'hbw', 'bhn', 'brinell'], factor: 1 }],
+  bare: same(0),
+  digits: same(0),
+  example: same('180 HB'),
+};
+
+/** What being wrong costs, told in rods wasted. */
+export const LOSS: QuantityKind = {
+  name: 'loss',
+  step: (n) => (n < 10 ? 1 : n < 100 ? 5 : 100),
+  units: [{ symbol: 'rods', words: ['rods', 'rod'], factor: 1 }],
+  bare: same(0),
+  digits: same(1),
+  example: same('5 rods'),
+};
+
 export const ANGLE: QuantityKind = {
   name: 'angle',
   step: () => 5,

@@ -1,9 +1,9 @@
-import { metalFamily } from '../../data/metals';
 import { PRACTICE } from '../../data/sources';
 import { POSITIONS } from '../../data/words';
 import { reaches } from '../../rods/choose';
 import { unknown, yesNo } from '../room';
 import type { Assessor } from './assessor';
+import { metalsInWords } from './metal';
 
 /** Does the rod suit the metal and the position? */
 export const filler: Assessor = {
@@ -11,7 +11,8 @@ export const filler: Assessor = {
   title: 'Rod for the metal',
   short: 'filler',
   stop: 'rod',
-  assess({ rod, wants, job }) {
+  assess(situation) {
+    const { rod, wants, job } = situation;
     if (wants.verdict === 'never') return null;
     if (!rod) {
       return wants.rods.length === 0
@@ -44,9 +45,7 @@ export const filler: Assessor = {
         ],
       });
     }
-    const metals = [...new Set(wants.families.map((family) => metalFamily(family).name.toLowerCase()))].join(
-      ' to ',
-    );
+    const metals = wants.verdict === 'unknown' ? '' : metalsInWords(situation).toLowerCase();
     if (!wants.rods.includes(id)) {
       return yesNo('closed', {
         now: id,

@@ -7,7 +7,8 @@ import { filler } from './filler';
 import { gap } from './gap';
 import { goAhead } from './goAhead';
 import { machineRange } from './machineRange';
-import { metal } from './metal';
+import { hazard, identification } from './identification';
+import { coating, metal } from './metal';
 import { pole } from './pole';
 import { preheat } from './preheat';
 import { rodAmps } from './rodAmps';
@@ -27,6 +28,9 @@ import { wind } from './wind';
 export const ASSESSORS: readonly Assessor[] = [
   goAhead,
   metal,
+  identification,
+  hazard,
+  coating,
   filler,
   pole,
   preheat,

@@ -1,13 +1,48 @@
 import { COATINGS } from '../../data/coatings';
 import { metalFamily } from '../../data/metals';
-import { PRACTICE } from '../../data/sources';
+import { metalTest } from '../../data/metalTests';
+import { PRACTICE, type Source } from '../../data/sources';
+import { plausibleCoatings } from '../../metal/coating';
+import { trimmed } from '../../units/format';
 import { unknown, yesNo } from '../room';
 import type { Situation } from '../situation';
 import type { Assessor } from './assessor';
 
-/** Coatings of both sides; null where nobody has said. */
-export const coatingsOf = ({ job }: Situation) =>
-  job.metal.sameBothSides ? [job.metal.sideA.coating] : [job.metal.sideA.coating, job.metal.sideB.coating];
+/** What may lie on each side; null where nobody has looked. */
+export const coatingsOf = ({ job: { metal } }: Situation) =>
+  (metal.sameBothSides ? [metal.sideA] : [metal.sideA, metal.sideB]).map(plausibleCoatings);
+
+/** The metals of both sides in words: what each may be, and what it meets. */
+export function metalsInWords({ wants }: Situation): string {
+  const sides = wants.sides
+    .map((side) => side.map(({ family }) => metalFamily(family).name))
+    .map((names) => (names.length > 3 ? `${names.slice(0, 3).join(', ')} …` : names.join(' or ')))
+    .filter((words) => words !== '');
+  return [...new Set(sides)].join(' to ');
+}
+
+const percent = (share: number): string => `${trimmed(100 * share, share < 0.01 ? 2 : 0)} %`;
+
+/** What each side may be, with its share, in words. */
+const sharesInWords = ({ wants }: Situation): { words: string; source: Source }[] =>
+  wants.sides
+    .filter((side) => side.length > 1)
+    .map((side) => ({
+      words: side.map(({ family, share }) => `${metalFamily(family).name} ${percent(share)}`).join(', '),
+      source: PRACTICE,
+    }));
+
+/** The test likeliest to be wrong, where the evidence does not go together. */
+function conflictInWords({ beliefs, job }: Situation): string {
+  const at = beliefs.findIndex(({ conflict }) => conflict !== null);
+  const conflict = beliefs[at]?.conflict;
+  if (!conflict) return '';
+  const side = at === 1 ? job.metal.sideB : job.metal.sideA;
+  const suspect = conflict.suspect === null ? undefined : side.evidence[conflict.suspect];
+  if (!suspect)
+    return 'The tests speak against the metal it is said to be: check the papers, or take the name out.';
+  return `Likeliest wrong: ${metalTest(suspect.test).name.toLowerCase()}. Do it again on a clean spot, mark it doubtful, or undo it.`;
+}
 
 /** Is the metal known, and may it be arc welded at all? */
 export const metal: Assessor = {
@@ -17,20 +52,13 @@ export const metal: Assessor = {
   stop: 'metal',
   assess(situation) {
     const { wants } = situation;
-    const names = [...new Set(wants.families.map((id) => metalFamily(id).name))].join(' to ');
-    const coatings = coatingsOf(situation);
-    if (coatings.includes('cadmium')) {
-      return yesNo('closed', {
-        now: 'cadmium',
-        gap: 'never heat it',
-        until: 'not by arc',
-        reasons: [{ words: COATINGS.cadmium.words, source: PRACTICE }],
-      });
-    }
+    const named = metalsInWords(situation);
+    const doubtful = wants.sides.some((side) => side.length > 1);
+    const conflict = conflictInWords(situation);
     switch (wants.verdict) {
       case 'never':
         return yesNo('closed', {
-          now: names,
+          now: named,
           gap: 'not by arc in the field',
           until: 'never',
           reasons: [{ words: `${wants.why} Instead: ${wants.instead}`, source: PRACTICE }],
@@ -38,28 +66,74 @@ export const metal: Assessor = {
       case 'unknown':
         return unknown(
           {
-            now: 'not known',
-            gap: 'what is it?',
-            until: 'planned as the worst',
-            reasons: [{ words: `${wants.why} ${wants.instead}`, source: PRACTICE }],
-            ask: 'Name the family of each side, or leave it and treat the sheet as a draft.',
+            now: named || 'not known',
+            gap: conflict ? 'the tests disagree' : wants.apart ? 'which of these?' : 'what is it?',
+            until: conflict ? 'one of them is wrong' : wants.apart ? 'no one plan' : 'planned as the worst',
+            reasons: [
+              { words: `${wants.why} ${conflict || wants.instead}`, source: PRACTICE },
+              ...sharesInWords(situation),
+            ],
+            ask:
+              wants.apart || conflict
+                ? 'Do the next test, at Metal.'
+                : 'Say what the part is and try the magnet, at Metal. Or name the metal.',
           },
           true,
         );
       case 'last-resort':
         return yesNo('departure', {
-          now: names,
+          now: named,
           gap: 'last resort only',
           until: 'nothing critical',
           reasons: [{ words: `${wants.why} Better: ${wants.instead}`, source: PRACTICE }],
         });
       case 'yes':
-        break;
+        return yesNo('open', {
+          now: named,
+          gap: 'can be arc welded',
+          until: doubtful ? 'planned for all' : 'known',
+          reasons: [
+            { words: `${named}: nothing against the arc. ${wants.rodWhy}`, source: wants.rodSource },
+            ...sharesInWords(situation),
+          ],
+        });
     }
-    if (coatings.includes(null)) {
+  },
+};
+
+/** What lies on it: judged by itself, whatever the metal is. */
+export const coating: Assessor = {
+  id: 'coating',
+  title: 'Coating',
+  short: 'coating',
+  stop: 'metal',
+  assess(situation) {
+    if (situation.wants.verdict === 'never') return null;
+    const sides = coatingsOf(situation);
+    const all = [...new Set(sides.flatMap((side) => side ?? []))];
+    const deadly = sides.find((side) => side?.includes('cadmium'));
+    if (deadly) {
+      const sure = deadly.length === 1;
+      const words = {
+        reasons: [{ words: COATINGS.cadmium.words, source: PRACTICE }],
+        now: sure ? 'cadmium' : 'may be cadmium',
+        until: 'not by arc',
+      };
+      return sure
+        ? yesNo('closed', { ...words, gap: 'never heat it' })
+        : unknown(
+            {
+              ...words,
+              gap: 'rule cadmium out',
+              ask: 'Find out what the plating is, or have it stripped. Do not heat or grind it.',
+            },
+            true,
+          );
+    }
+    if (sides.includes(null)) {
       return unknown(
         {
-          now: names,
+          now: 'not looked at',
           gap: 'what is on it?',
           until: 'zinc, lead, cadmium',
           reasons: [
@@ -73,11 +147,13 @@ export const metal: Assessor = {
         true,
       );
     }
-    return yesNo('open', {
-      now: names,
-      gap: 'can be arc welded',
-      until: 'known',
-      reasons: [{ words: `${names}: nothing against the arc. ${wants.rodWhy}`, source: wants.rodSource }],
+    const toStrip = all.filter((id) => COATINGS[id].verdict === 'strip');
+    if (toStrip.length === 0) return null;
+    return yesNo('departure', {
+      now: toStrip.map((id) => COATINGS[id].name.toLowerCase()).join(', '),
+      gap: 'off before the arc',
+      until: 'fume',
+      reasons: toStrip.map((id) => ({ words: COATINGS[id].words, source: PRACTICE })),
     });
   },
 };

@@ -12,7 +12,7 @@ const NO_PREHEAT_UP_TO_mm = 19;
 
 /** True where no preheat is asked: plain families, not thick. */
 export function needsNoPreheat({ wants, joint }: Situation): boolean {
-  if (wants.families.length < 2 || !wants.families.every((id) => PLAIN.includes(id))) return false;
+  if (wants.verdict === 'unknown' || !wants.families.every((id) => PLAIN.includes(id))) return false;
   const allStainless = wants.families.every((id) => METALS[id].group === 'austenitic');
   return allStainless || (joint.thick_mm !== null && joint.thick_mm <= NO_PREHEAT_UP_TO_mm);
 }
@@ -35,7 +35,7 @@ export const preheat: Assessor = {
       {
         now: 'metal temperature',
         gap: 'preheat not worked out',
-        until: wants.families.length < 2 ? 'metal unknown' : 'by the family’s rule',
+        until: wants.verdict === 'unknown' ? 'metal unknown' : 'by the family’s rule',
         reasons: [
           ...rules,
           ...(thick
@@ -52,7 +52,7 @@ export const preheat: Assessor = {
             : []),
         ],
         ask:
-          wants.families.length < 2
+          wants.verdict === 'unknown'
             ? 'Name the metal of both sides at Metal.'
             : 'Hold to the rule on the sheet, by thermometer.',
       },

@@ -1,6 +1,6 @@
-import type { FamilyId } from '../data/families';
-import type { TestId } from '../data/metalTests';
-import type { PartKindId } from '../data/partKinds';
+import type { FamilyId } from '../../src/core/data/families';
+import type { TestId } from '../../src/core/data/metalTests';
+import type { PartKindId } from '../../src/core/data/partKinds';
 
 /** What somebody found, and what the metal was. */
 export interface Story {

@@ -1,0 +1,222 @@
+import { FAMILY_IDS, type FamilyId } from '../data/families';
+import { libraryRow, type Span } from '../data/library';
+import { FLOOR, LIKELIHOODS, type OutcomeTestId } from '../data/likelihoods';
+import { METAL_TESTS, metalTest, type TestId } from '../data/metalTests';
+import type { Evidence } from '../formats/evidence';
+import { densityOf } from './density';
+
+/** One number a family, in the order of FAMILY_IDS. */
+export type ByFamily = readonly number[];
+
+/** Families side by side. */
+export const perFamily = (of: (family: FamilyId) => number): number[] => FAMILY_IDS.map(of);
+
+/** Probability of each outcome of a test given each family: rows by outcome, in the order of the test. Rows of a column sum to 1. */
+const TABLES = Object.fromEntries(
+  Object.entries(LIKELIHOODS).map(([test, rows]) => {
+    const outcomes = Object.keys(metalTest(test as TestId).outcomes);
+    const table: Record<string, number[]> = Object.fromEntries(
+      outcomes.map((id) => [id, perFamily(() => 1 / outcomes.length)]),
+    );
+    for (const [weights, ...families] of rows) {
+      const total = weights.reduce((a, b) => a + b, 0);
+      for (const family of families) {
+        const at = FAMILY_IDS.indexOf(family);
+        outcomes.forEach((id, n) => {
+          const column = table[id];
+          if (column) column[at] = FLOOR + (1 - FLOOR * outcomes.length) * ((weights[n] ?? 0) / total);
+        });
+      }
+    }
+    return [test, table];
+  }),
+) as unknown as Record<OutcomeTestId, Readonly<Record<string, ByFamily>>>;
+
+/** Share of number readings that are plain wrong: hollow piece, burnt spot, wrong scale. */
+const WRONG_READING = 0.01;
+/** Doubt of a portable hardness reading and of a conductivity reading, one sigma as a share. Common practice. */
+const HARDNESS_SIGMA = 0.08;
+const CONDUCTIVITY_SIGMA = 0.04;
+/** Least one-sigma doubt of a density: bubbles and paint, g/cm3. */
+const DENSITY_SIGMA_g_cm3 = 0.04;
+
+/** The normal distribution up to z, to 1e-7 (Abramowitz and Stegun 26.2.17). */
+function normalUpTo(z: number): number {
+  const t = 1 / (1 + 0.2316419 * Math.abs(z));
+  const tail =
+    0.3989422804014327 *
+    Math.exp((-z * z) / 2) *
+    t *
+    (0.31938153 + t * (-0.356563782 + t * (1.781477937 + t * (-1.821255978 + t * 1.330274429))));
+  return z > 0 ? 1 - tail : tail;
+}
+
+/** Probability that a value spread evenly over a span, read with a normal error, shows between two ends. */
+function shareBetween(low: number, high: number, { low: from, high: to }: Span, sigma: number): number {
+  // Evenly spread over the span by twelve stations: near enough, and the ends of the bins sum to one.
+  const stations = 12;
+  let sum = 0;
+  for (let n = 0; n < stations; n++) {
+    const at = from + ((n + 0.5) / stations) * (to - from);
+    sum += normalUpTo((high - at) / sigma) - normalUpTo((low - at) / sigma);
+  }
+  return sum / stations;
+}
+
+/** Probability density of a reading from a value spread evenly over a span and read with a normal error. */
+const densityAt = (reading: number, { low, high }: Span, sigma: number): number =>
+  (normalUpTo((reading - low) / sigma) - normalUpTo((reading - high) / sigma)) /
+  Math.max(high - low, 0.2 * sigma);
+
+/** Mixes in the chance that the reading is wrong and tells nothing; the best family stands at 1. */
+function withWrongReadings(raw: readonly number[]): number[] {
+  const best = Math.max(...raw);
+  if (!(best > 0)) return raw.map(() => 1);
+  return raw.map((p) => (1 - WRONG_READING) * (p / best) + WRONG_READING);
+}
+
+const logSpan = ({ low, high }: Span): Span => ({ low: Math.log(low), high: Math.log(high) });
+
+/** How well a density fits each family; wide where the scale was coarse. */
+const fitDensity = (reading: number, error: number): number[] =>
+  withWrongReadings(
+    perFamily((id) =>
+      densityAt(reading, libraryRow(id).density_g_cm3.value, Math.max(error / 2, DENSITY_SIGMA_g_cm3)),
+    ),
+  );
+
+const fitHardness = (hb: number): number[] =>
+  withWrongReadings(
+    perFamily((id) => densityAt(Math.log(hb), logSpan(libraryRow(id).hardness_HB.value), HARDNESS_SIGMA)),
+  );
+
+/** On magnetic metal the meter reads anything. */
+const ANY_READING: Span = { low: 1, high: 105 };
+const conductivityOf = (id: FamilyId): Span =>
+  (TABLES.magnet.strong?.[FAMILY_IDS.indexOf(id)] ?? 0) > 0.3 ? ANY_READING : libraryRow(id).iacs_pct.value;
+
+const fitConductivity = (iacs: number): number[] =>
+  withWrongReadings(
+    perFamily((id) => densityAt(Math.log(iacs), logSpan(conductivityOf(id)), CONDUCTIVITY_SIGMA)),
+  );
+
+/** An element no row names: a trace at the most, %. */
+const TRACE: Span = { low: 0, high: 0.08 };
+/** Error of an analyser beside the one it states: a share of the reading, and a least one, %. */
+const ANALYSER_SHARE = 0.015;
+const ANALYSER_LEAST = 0.03;
+/** Elements that the handheld X-ray kind does not see. */
+export const UNSEEN_BY_XRAY: readonly string[] = ['C', 'Be'];
+
+type Chemistry = Extract<Evidence, { kind: 'chemistry' }>;
+
+/** How well a chemistry fits each family: every element inside its span, or out of it by how many errors. */
+function fitChemistry({ elements, seesCarbon }: Chemistry): number[] {
+  const seen = Object.entries(elements).filter(([el]) => seesCarbon || !UNSEEN_BY_XRAY.includes(el));
+  if (seen.length === 0) return perFamily(() => 1);
+  return withWrongReadings(
+    perFamily((id) => {
+      const chemistry = libraryRow(id).chemistry.value;
+      return seen.reduce((product, [el, { percent, error }]) => {
+        const { low, high } = chemistry[el] ?? TRACE;
+        const sigma = Math.max(error / 2, ANALYSER_LEAST) + ANALYSER_SHARE * percent;
+        const out = Math.max(low - percent, percent - high, 0) / sigma;
+        return product * Math.exp(-0.5 * out * out);
+      }, 1);
+    }),
+  );
+}
+
+/** What a piece of evidence says of each family, up to a common factor. Null where it says nothing yet. */
+export function likelihoodOf(evidence: Evidence): ByFamily | null {
+  switch (evidence.kind) {
+    case 'outcome': {
+      const table = Object.hasOwn(TABLES, evidence.test) ? TABLES[evidence.test as OutcomeTestId] : null;
+      return table && Object.hasOwn(table, evidence.outcome) ? (table[evidence.outcome] ?? null) : null;
+    }
+    case 'weighings': {
+      const { air_g, water_g, scale_g } = evidence;
+      if (air_g === null || water_g === null) return null;
+      const density = densityOf({ air_g, water_g, scale_g: scale_g ?? 0.01 * air_g });
+      return density.ok
+        ? fitDensity(density.value.nominal, (density.value.high - density.value.low) / 2)
+        : null;
+    }
+    case 'hardness':
+      return evidence.hardness_HB === null ? null : fitHardness(evidence.hardness_HB);
+    case 'conductivity':
+      return evidence.iacs_pct === null ? null : fitConductivity(evidence.iacs_pct);
+    case 'chemistry':
+      return Object.keys(evidence.elements).length === 0 ? null : fitChemistry(evidence);
+  }
+}
+
+/** Ends of the bins that a number test is expected in, before it is done. */
+const BINS = {
+  density: [0, 2.2, 2.735, 3.5, 5.5, 6.9, 7.4, 7.68, 7.88, 8.1, 8.35, 8.65, 9.5, 13],
+  hardness: [1, 30, 60, 90, 120, 160, 200, 260, 350, 450, 900],
+  conductivity: [0.3, 1.9, 2.7, 4.2, 7, 10, 14, 20, 27, 34, 40, 48, 65, 115],
+} as const;
+
+/** Families that an analyser without carbon cannot tell apart count as one answer. */
+const ANALYSER_CLASSES: readonly (readonly FamilyId[])[] = [
+  [
+    'low-carbon-steel',
+    'medium-carbon-steel',
+    'high-carbon-steel',
+    'cast-steel',
+    'wrought-iron',
+    'spring-steel',
+  ],
+  ['low-alloy-steel', 'quenched-tempered-wear-plate'],
+  ['gray-iron', 'ductile-iron', 'malleable-iron'],
+  ['al-cast', 'al-die-cast'],
+  ['ferritic-stainless', 'martensitic-stainless'],
+  ['copper', 'beryllium-copper'],
+];
+/** How often an analyser names the right class. Common practice. */
+const ANALYSER_RIGHT = 0.97;
+
+/** Probability of each answer a test may give, for each family; before it is done. Every column sums to 1. */
+export const EXPECTED: Readonly<Record<TestId, readonly ByFamily[]>> = Object.fromEntries(
+  Object.keys(METAL_TESTS).map((id) => [id, expected(id as TestId)]),
+) as unknown as Record<TestId, readonly ByFamily[]>;
+
+function expected(id: TestId): ByFamily[] {
+  switch (id) {
+    case 'density':
+      return binned(BINS.density, (family) => libraryRow(family).density_g_cm3.value, 0.06);
+    case 'hardness':
+      return binned(
+        BINS.hardness.map(Math.log),
+        (f) => logSpan(libraryRow(f).hardness_HB.value),
+        HARDNESS_SIGMA,
+      );
+    case 'conductivity':
+      return binned(BINS.conductivity.map(Math.log), (f) => logSpan(conductivityOf(f)), CONDUCTIVITY_SIGMA);
+    case 'chemistry': {
+      const classes = [
+        ...ANALYSER_CLASSES,
+        ...FAMILY_IDS.filter((f) => !ANALYSER_CLASSES.some((c) => c.includes(f))).map((f) => [f]),
+      ];
+      const other = (1 - ANALYSER_RIGHT) / (classes.length - 1);
+      return classes.map((members) => perFamily((f) => (members.includes(f) ? ANALYSER_RIGHT : other)));
+    }
+    default:
+      return Object.values(TABLES[id]);
+  }
+}
+
+function binned(ends: readonly number[], spanOf: (family: FamilyId) => Span, sigma: number): number[][] {
+  const bins = ends
+    .slice(1)
+    .map((high, n) =>
+      perFamily(
+        (family) => shareBetween(ends[n] ?? 0, high, spanOf(family), sigma) + WRONG_READING / ends.length,
+      ),
+    );
+  const sums = perFamily((family) =>
+    bins.reduce((sum, bin) => sum + (bin[FAMILY_IDS.indexOf(family)] ?? 0), 0),
+  );
+  return bins.map((bin) => bin.map((p, n) => p / (sums[n] ?? 1)));
+}

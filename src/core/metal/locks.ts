@@ -1,0 +1,77 @@
+import { metalTest, type TestId } from '../data/metalTests';
+import { NEVER_SHARE } from '../data/losses';
+import type { Side } from '../formats/job';
+import { densityOf } from './density';
+import { beliefOf } from './belief';
+import { shareOf } from './plausible';
+
+/** Why a test may not be done yet, and what opens it. */
+export interface Lock {
+  why: string;
+  unlock: string;
+  /** Tests that open it. */
+  by: readonly TestId[];
+}
+
+/** Density under which a metal is taken for magnesium until proved otherwise, g/cm3. Common practice. */
+const LIGHT_g_cm3 = 2.2;
+
+/**
+ * Answers "is this test safe to do on this piece now?" Dust, sparks and flame wait until magnesium is ruled out: by a magnet that
+ * sticks, or by weight. Dust waits while beryllium is possible. A density under 2.2 locks whatever else was found.
+ */
+export function lockOf(test: TestId, side: Side): Lock | null {
+  const { makes } = metalTest(test);
+  const found = Object.values(side.evidence).filter(({ standing }) => standing === 'sound');
+  const seen = (id: TestId, outcomes: readonly string[]) =>
+    found.some((entry) => entry.kind === 'outcome' && entry.test === id && outcomes.includes(entry.outcome));
+  if (test === 'conductivity' && seen('magnet', ['strong'])) {
+    return {
+      why: 'It is magnetic: the meter reads anything on it.',
+      unlock: 'Nothing opens this.',
+      by: [],
+    };
+  }
+  if (makes === 'nothing') return null;
+  const densities = found.flatMap((entry) => {
+    if (entry.kind !== 'weighings' || entry.air_g === null || entry.water_g === null) return [];
+    const read = densityOf({
+      air_g: entry.air_g,
+      water_g: entry.water_g,
+      scale_g: entry.scale_g ?? 0.01 * entry.air_g,
+    });
+    return read.ok ? [read.value] : [];
+  });
+  if (densities.some(({ low }) => low < LIGHT_g_cm3)) {
+    return {
+      why: 'Lighter than 2.2 g/cm³: it may be magnesium, and its dust and chips burn.',
+      unlock: 'Nothing opens this. Do not grind, file or heat it.',
+      by: [],
+    };
+  }
+  const belief = beliefOf({ ...side, family: null });
+  const magnesium = shareOf(belief, (id) => id === 'magnesium');
+  const heavy = densities.length > 0 || seen('heft', ['steel', 'heavier']);
+  const settled = seen('magnet', ['strong']) || heavy || (belief.tested && magnesium < NEVER_SHARE.value);
+  if (!settled) {
+    return seen('magnet', ['weak', 'none'])
+      ? {
+          why: 'Not magnetic and not weighed: it may be magnesium, and its dust and chips burn.',
+          unlock: 'Heft it; if it is light, weigh it in air and in water.',
+          by: ['heft', 'density'],
+        }
+      : {
+          why: 'Magnesium is not ruled out, and its dust and chips burn.',
+          unlock: 'Try the magnet first.',
+          by: ['magnet', 'heft'],
+        };
+  }
+  if (makes === 'dust' && shareOf(belief, (id) => id === 'beryllium-copper') >= NEVER_SHARE.value) {
+    return {
+      why: 'It may hold beryllium: its dust destroys lungs.',
+      unlock: 'Settle it by conductivity or by what the part is. No dry filing, chipping or grinding.',
+      by: ['conductivity', 'density'],
+    };
+  }
+  return null;
+}
