@@ -48,7 +48,7 @@ export const BACKGROUND: Readonly<Record<FamilyId, number>> = {
   titanium: 0.15,
   'zinc-die-cast': 0.4,
   lead: 0.25,
-  'beryllium-copper': 0.05,
+  'beryllium-copper': 0.02,
   'sintered-metal': 0.3,
 };
 

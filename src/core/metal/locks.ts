@@ -18,7 +18,7 @@ const LIGHT_g_cm3 = 2.2;
 
 /**
  * Answers "is this test safe to do on this piece now?" Dust, sparks and flame wait until magnesium is ruled out: by a magnet that
- * sticks, or by weight. Dust waits while beryllium is possible. A density under 2.2 locks whatever else was found.
+ * sticks, by weight, or by what it is once the magnet was tried. Dust waits while beryllium is possible. A density under 2.2 locks whatever else was found.
  */
 export function lockOf(test: TestId, side: Side): Lock | null {
   const { makes } = metalTest(test);
@@ -51,8 +51,9 @@ export function lockOf(test: TestId, side: Side): Lock | null {
   }
   const belief = beliefOf({ ...side, family: null });
   const magnesium = shareOf(belief, (id) => id === 'magnesium');
+  const tried = found.some(({ test: id }) => id === 'magnet');
   const heavy = densities.length > 0 || seen('heft', ['steel', 'heavier']);
-  const settled = seen('magnet', ['strong']) || heavy || (belief.tested && magnesium < NEVER_SHARE.value);
+  const settled = seen('magnet', ['strong']) || heavy || (tried && magnesium < NEVER_SHARE.value);
   if (!settled) {
     return seen('magnet', ['weak', 'none'])
       ? {
@@ -69,8 +70,9 @@ export function lockOf(test: TestId, side: Side): Lock | null {
   if (makes === 'dust' && shareOf(belief, (id) => id === 'beryllium-copper') >= NEVER_SHARE.value) {
     return {
       why: 'It may hold beryllium: its dust destroys lungs.',
-      unlock: 'Settle it by conductivity or by what the part is. No dry filing, chipping or grinding.',
-      by: ['conductivity', 'density'],
+      unlock:
+        'Scrape a spot by hand for its colour, or try conductivity. No dry filing, chipping or grinding.',
+      by: ['colour', 'conductivity', 'density'],
     };
   }
   return null;
