@@ -148,6 +148,13 @@ export const DEMO_JOBS: readonly Job[] = [
     'look.access': 'both',
     'look.stopWork': ORDINARY,
     'metal.sideA.coating': 'none',
+    'metal.sideA.part': 'pawl',
+    'metal.sideA.age': 'to-1945',
+    'metal.sideA.setting': 'marine',
+    'metal.sideA.evidence': {
+      magnet: { kind: 'outcome', test: 'magnet', outcome: 'strong', standing: 'sound' },
+      look: { kind: 'outcome', test: 'look', outcome: 'cast-sand', standing: 'sound' },
+    },
     'joint.kind': 'v-butt',
     'joint.thicknessA_mm': 12,
     'joint.length_mm': 60,

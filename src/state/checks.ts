@@ -4,6 +4,7 @@
  * two, the bundler would put it into what every page loads first.
  */
 export { readFile } from '@core/formats/files';
+export { readChemistryCsv } from '@core/formats/chemistryCsv';
 export { readTinsCsv, writeTinsCsv } from '@core/formats/tinsCsv';
 export { JobRecord, KitRecord, readJournal, readRecord, readSetAside, Settings } from './record';
 export { packZip, unpackZip } from './zip';

@@ -17,6 +17,7 @@ interface Props {
 
 /** What a lever does to one room, in words: "+31 A", or from one state to another. */
 function bought(effect: LeverEffect, room: Room, system: UnitSystem): string {
+  if (effect.words !== undefined) return effect.words;
   if (effect.gain === null) return STATE_NAMES[effect.after];
   const amount = speakAmount(effect.gain, room.unit, system);
   return effect.gain > 0 ? `+${amount}` : amount;
@@ -41,7 +42,9 @@ export function LeverRow({ lever, room, system, onPull }: Props) {
     (effect.gain !== null && room.limit
       ? effect.gain / Math.max(room.limit.nominal, 1e-9)
       : effect.gainShare);
-  const others = lever.effects.filter(({ roomId, after }) => roomId !== room.id && after !== 'none');
+  const others = lever.effects.filter(
+    ({ roomId, after, words }) => roomId !== room.id && after !== 'none' && words === undefined,
+  );
   const closes = lever.closes.filter((title) => title !== room.title);
   return (
     <Pressable
@@ -78,7 +81,7 @@ export function LeverRow({ lever, room, system, onPull }: Props) {
         )}
       </View>
       <View style={{ alignItems: 'flex-end', gap: SPACE.xs }}>
-        <Words as="value" tone="act">
+        <Words as={effect.words === undefined ? 'value' : 'head'} tone="act">
           {bought(effect, room, system)}
         </Words>
         <Jaws

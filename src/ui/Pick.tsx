@@ -1,4 +1,4 @@
-import { memo, useState } from 'react';
+import { memo, useState, type ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
 import { RADIO_KEYS } from './radioKeys';
 import { usePalette } from './theme/theme';
@@ -11,6 +11,8 @@ export interface Option<T extends string> {
   name: string;
   /** A second, smaller line. */
   note?: string;
+  /** What it looks like, beside its name. */
+  picture?: ReactNode;
 }
 
 interface Props<T extends string> {
@@ -64,6 +66,7 @@ export function Pick<T extends string>({
             id={option.id}
             name={option.name}
             note={option.note}
+            picture={option.picture}
             picked={option.id === value}
             hinted={value === null && option.id === proposed}
             folded={folded}
@@ -80,6 +83,7 @@ interface ChoiceProps {
   id: string;
   name: string;
   note: string | undefined;
+  picture: ReactNode;
   picked: boolean;
   hinted: boolean;
   folded: boolean;
@@ -88,7 +92,17 @@ interface ChoiceProps {
 }
 
 /** One of them; drawn again only when what it shows has changed. */
-const Choice = memo(function Choice({ id, name, note, picked, hinted, folded, testID, onPick }: ChoiceProps) {
+const Choice = memo(function Choice({
+  id,
+  name,
+  note,
+  picture,
+  picked,
+  hinted,
+  folded,
+  testID,
+  onPick,
+}: ChoiceProps) {
   const palette = usePalette();
   return (
     <Pressable
@@ -109,17 +123,22 @@ const Choice = memo(function Choice({ id, name, note, picked, hinted, folded, te
         backgroundColor: picked ? palette.ink : palette.surface,
       }}
     >
-      <Words color={picked ? palette.ground : palette.ink}>{hinted ? `${name} (proposed)` : name}</Words>
-      {folded && (
-        <Words as="label" color={palette.line}>
-          press to change
-        </Words>
-      )}
-      {note !== undefined && (
-        <Words as="label" color={picked ? palette.line : palette.ink2}>
-          {note}
-        </Words>
-      )}
+      <View style={{ flexDirection: 'row', alignItems: 'center', gap: SPACE.m }}>
+        {picture !== undefined && <View style={{ flexShrink: 0 }}>{picture}</View>}
+        <View style={{ flexShrink: 1 }}>
+          <Words color={picked ? palette.ground : palette.ink}>{hinted ? `${name} (proposed)` : name}</Words>
+          {folded && (
+            <Words as="label" color={palette.line}>
+              press to change
+            </Words>
+          )}
+          {note !== undefined && (
+            <Words as="label" color={picked ? palette.line : palette.ink2}>
+              {note}
+            </Words>
+          )}
+        </View>
+      </View>
     </Pressable>
   );
 });

@@ -1,7 +1,7 @@
 import { blankSide } from '../../src/core/formats/blankJob';
 import type { Evidence, Standing } from '../../src/core/formats/evidence';
 import type { Side } from '../../src/core/formats/job';
-import type { TestId } from '../../src/core/data/metalTests';
+import type { TestId } from '../../src/core/data/testIds';
 import { WATER_g_cm3 } from '../../src/core/metal/density';
 import type { Story } from './stories';
 

@@ -1,5 +1,5 @@
 import type { FamilyId } from '../../src/core/data/families';
-import type { TestId } from '../../src/core/data/metalTests';
+import type { TestId } from '../../src/core/data/testIds';
 import type { PartKindId } from '../../src/core/data/partKinds';
 
 /** What somebody found, and what the metal was. */

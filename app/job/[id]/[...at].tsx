@@ -6,7 +6,10 @@ import { STOPS } from '@/features/job/stops';
 import { RoomPage } from '@/features/job/RoomPage';
 import { JointStop } from '@/features/joint/JointStop';
 import { LookStop } from '@/features/look/LookStop';
+import { FamilyPage } from '@/features/metal/FamilyPage';
 import { MetalStop } from '@/features/metal/MetalStop';
+import { isFamily, isPlace, isTest } from '@/features/metal/places';
+import { TestPage } from '@/features/metal/TestPage';
 import { PowerStop } from '@/features/power/PowerStop';
 import { RodStop } from '@/features/rod/RodStop';
 import { SheetStop } from '@/features/sheet/SheetStop';
@@ -21,14 +24,29 @@ const PAGES: Record<(typeof STOPS)[number]['id'], ComponentType<{ open: OpenJob 
   sheet: SheetStop,
 };
 
-/** A job: one of its stops, a room of it opened (`room/<id>`), or its history. One route, so that one chunk carries them all. */
+/** A job: one of its stops, a room of it opened (`room/<id>`), a test of a piece (`test/<piece>/<test>`), what a piece
+ * may be (`family/<piece>/<metal>`), or its history. One route, so that one chunk carries them all. */
 export default function JobRoute() {
   const { id, at } = useLocalSearchParams<{ id: string; at: string[] }>();
-  const [where = '', what = ''] = at;
+  const [where = '', what = '', which = ''] = at;
   if (where === 'room') {
     return (
       <JobFrame id={id} stop={null}>
         {(open) => <RoomPage open={open} roomId={what} />}
+      </JobFrame>
+    );
+  }
+  if (where === 'test' && isPlace(what) && isTest(which)) {
+    return (
+      <JobFrame key={`${id} ${what} ${which}`} id={id} stop={null}>
+        {(open) => <TestPage open={open} place={what} test={which} />}
+      </JobFrame>
+    );
+  }
+  if (where === 'family' && isPlace(what) && isFamily(which)) {
+    return (
+      <JobFrame id={id} stop={null}>
+        {(open) => <FamilyPage open={open} place={what} family={which} />}
       </JobFrame>
     );
   }

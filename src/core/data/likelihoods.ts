@@ -1,5 +1,6 @@
 import type { FamilyId } from './families';
-import { METAL_TESTS, type TestId } from './metalTests';
+import { METAL_TESTS } from './metalTests';
+import type { TestId } from './testIds';
 import { OUR_JUDGEMENT, type Source } from './sources';
 
 /** Our reading of common practice: which tell-tale goes with which metal, and how often it misleads. */

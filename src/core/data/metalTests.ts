@@ -1,3 +1,4 @@
+import type { TestId } from './testIds';
 import type { ToolId } from './tools';
 
 /**
@@ -370,10 +371,7 @@ export const METAL_TESTS = {
     kind: 'chemistry',
     outcomes: {},
   },
-} as const satisfies Record<string, MetalTest>;
-
-export type TestId = keyof typeof METAL_TESTS;
-export const TEST_IDS = Object.keys(METAL_TESTS) as [TestId, ...TestId[]];
+} as const satisfies Record<TestId, MetalTest>;
 
 /** The test's row, typed as the general shape. */
 export const metalTest = (id: TestId): MetalTest => METAL_TESTS[id];

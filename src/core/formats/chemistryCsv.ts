@@ -27,7 +27,7 @@ export const writeChemistryCsv = (elements: Elements): string =>
   Papa.unparse(
     {
       fields: [...COLUMNS],
-      data: Object.entries(elements).map(([el, { percent, error }]) => [el, percent, error]),
+      data: Object.entries(elements).map(([el, { percent, error }]) => [el, percent ?? '', error ?? '']),
     },
     { escapeFormulae: true },
   );
@@ -69,7 +69,7 @@ export function readChemistryCsv(text: string): Result<Elements> {
   }
   if (Object.keys(elements).length === 0)
     return refuse(`No element stands under the first line. Write lines such as Cr,18.2,0.1.`);
-  const sum = Object.values(elements).reduce((total, { percent }) => total + percent, 0);
+  const sum = Object.values(elements).reduce((total, { percent }) => total + (percent ?? 0), 0);
   if (sum > MOST_SUM)
     return refuse(`The elements add up to ${sum.toFixed(1)} %. Check for a reading in the wrong unit.`);
   return ok(elements);

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { TEST_IDS } from '../data/metalTests';
+import { TEST_IDS } from '../data/testIds';
 import { optionalNumber } from './parts';
 
 /** How far a test is believed: a doubtful one counts half, an undone one is kept and counts nothing. */
@@ -8,10 +8,10 @@ export type Standing = (typeof STANDINGS)[number];
 
 const standing = z.enum(STANDINGS);
 
-/** An element as an analyser reports it, weight percent. */
+/** An element as an analyser reports it, weight percent; null while it cannot be read, or where no error is given. */
 export const ElementReading = z.object({
-  percent: z.number().min(0).max(100),
-  error: z.number().min(0).max(50),
+  percent: optionalNumber('evidence.percent'),
+  error: optionalNumber('evidence.error'),
 });
 export type ElementReading = z.infer<typeof ElementReading>;
 

@@ -122,7 +122,7 @@ export function effectsOn(side: Side, family: FamilyId): { id: string; times: nu
   const prior = priorOf(side);
   const all = posterior(prior, weigh(side.evidence))[at] ?? 0;
   return Object.keys(side.evidence).flatMap((id) => {
-    const { [id]: _, ...rest } = side.evidence;
+    const rest = Object.fromEntries(Object.entries(side.evidence).filter(([other]) => other !== id));
     const without = posterior(prior, weigh(rest))[at] ?? 0;
     return without > 0 ? [{ id, times: all / without }] : [];
   });

@@ -9,8 +9,8 @@ const known = new Map<string, Losses>();
 
 /** What being wrong costs on this job: the table's, but for what somebody set. The same settings answer the same object. */
 export function lossesOf({ metal }: Job): Losses {
-  const { share_pct: _, ...set } = metal.doubt;
-  const key = JSON.stringify(set);
+  const set = metal.doubt;
+  const key = JSON.stringify({ ...set, share_pct: null });
   const losses = known.get(key) ?? {
     wastedRods: set.wastedRods ?? DEFAULT_LOSSES.wastedRods,
     sentOut: set.sentOut ?? DEFAULT_LOSSES.sentOut,

@@ -1,7 +1,8 @@
 import { FAMILY_IDS, type FamilyId } from '../data/families';
 import { libraryRow, type Span } from '../data/library';
 import { metalFamily } from '../data/metals';
-import { metalTest, type TestId } from '../data/metalTests';
+import { metalTest } from '../data/metalTests';
+import type { TestId } from '../data/testIds';
 import type { Side } from '../formats/job';
 import { DEFAULT_LOSSES } from '../data/losses';
 import { TOOL_IDS } from '../data/tools';

@@ -1,7 +1,8 @@
 import { FAMILY_IDS, type FamilyId } from '../data/families';
 import { libraryRow, type Span } from '../data/library';
 import { FLOOR, LIKELIHOODS, type OutcomeTestId } from '../data/likelihoods';
-import { METAL_TESTS, metalTest, type TestId } from '../data/metalTests';
+import { METAL_TESTS, metalTest } from '../data/metalTests';
+import type { TestId } from '../data/testIds';
 import type { Evidence } from '../formats/evidence';
 import { densityOf } from './density';
 
@@ -113,13 +114,13 @@ type Chemistry = Extract<Evidence, { kind: 'chemistry' }>;
 /** How well a chemistry fits each family: every element inside its span, or out of it by how many errors. */
 function fitChemistry({ elements, seesCarbon }: Chemistry): number[] {
   const seen = Object.entries(elements).filter(([el]) => seesCarbon || !UNSEEN_BY_XRAY.includes(el));
-  if (seen.length === 0) return perFamily(() => 1);
   return withWrongReadings(
     perFamily((id) => {
       const chemistry = libraryRow(id).chemistry.value;
       return seen.reduce((product, [el, { percent, error }]) => {
         const { low, high } = chemistry[el] ?? TRACE;
-        const sigma = Math.max(error / 2, ANALYSER_LEAST) + ANALYSER_SHARE * percent;
+        if (percent === null) return product;
+        const sigma = Math.max((error ?? 0) / 2, ANALYSER_LEAST) + ANALYSER_SHARE * percent;
         const out = Math.max(low - percent, percent - high, 0) / sigma;
         return product * Math.exp(-0.5 * out * out);
       }, 1);
@@ -147,7 +148,9 @@ export function likelihoodOf(evidence: Evidence): ByFamily | null {
     case 'conductivity':
       return evidence.iacs_pct === null ? null : fitConductivity(evidence.iacs_pct);
     case 'chemistry':
-      return Object.keys(evidence.elements).length === 0 ? null : fitChemistry(evidence);
+      return Object.values(evidence.elements).some(({ percent }) => percent !== null)
+        ? fitChemistry(evidence)
+        : null;
   }
 }
 

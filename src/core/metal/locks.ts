@@ -1,4 +1,5 @@
-import { metalTest, type TestId } from '../data/metalTests';
+import { metalTest } from '../data/metalTests';
+import type { TestId } from '../data/testIds';
 import { NEVER_SHARE } from '../data/losses';
 import type { Side } from '../formats/job';
 import { densityOf } from './density';

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { FAMILY_IDS } from '../data/families';
 import { DEFAULT_LOSSES } from '../data/losses';
-import { metalTest, TEST_IDS } from '../data/metalTests';
+import { metalTest } from '../data/metalTests';
+import { TEST_IDS } from '../data/testIds';
 import { PART_KIND_IDS } from '../data/partKinds';
 import { TOOL_IDS, type ToolId } from '../data/tools';
 import { blankSide } from '../formats/blankJob';
@@ -156,6 +157,7 @@ describe('the order that is safe', () => {
         side([
           ['magnet', 'none'],
           ['heft', 'steel'],
+          ['colour', 'bright'],
         ]),
       ),
     ).toBeNull();

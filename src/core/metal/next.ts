@@ -1,5 +1,6 @@
-import type { Losses } from '../data/losses';
-import { metalTest, TEST_IDS, type TestId } from '../data/metalTests';
+import { NEVER_SHARE, type Losses } from '../data/losses';
+import { metalTest } from '../data/metalTests';
+import { TEST_IDS, type TestId } from '../data/testIds';
 import type { RodClassId } from '../data/rods';
 import type { ToolId } from '../data/tools';
 import type { Side } from '../formats/job';
@@ -63,16 +64,17 @@ const LEAST_CHANCE = 1e-4;
 /** Answers "what should I test next?" for one piece of metal. */
 export function nextTests(question: NextQuestion): NextTests {
   const { side } = question;
-  const plan = planner(question);
+  const now = planner(question, NEVER_SHARE.value)(shownBelief(question));
+  const plan = planner(question, now.verdict === 'unknown' ? CLEARLY * NEVER_SHARE.value : NEVER_SHARE.value);
   const done = Object.values(side.evidence).flatMap(({ test, standing }) =>
     standing === 'sound' ? [test] : [],
   );
-  const tests = TEST_IDS.map((test) => worthOf(test, question, plan, done.includes(test)));
+  const tests = TEST_IDS.map((test) => worthOf(test, question, now, plan, done.includes(test)));
 
   const ranked = [...tests].sort((a, b) => standing(a) - standing(b) || price(b) - price(a));
   const open = ranked.filter((row) => standing(row) === 0);
   const worth = open.filter(({ changes, saves }) => changes >= LEAST_CHANGE || saves >= LEAST_SAVING);
-  const best = worth[0] ?? narrowing(open, question);
+  const best = worth[0] ?? narrowing(open, now);
   return { tests: ranked, best, words: wordsFor(best, worth.length > 0) };
 }
 
@@ -86,10 +88,8 @@ const price = ({ test, saves, changes, bits }: TestWorth): number => {
 };
 
 /** While no plan can be let go and no single test changes that, the one that narrows the belief most for its price. */
-function narrowing(open: readonly TestWorth[], question: NextQuestion): TestWorth | null {
-  const belief = shownBelief(question);
-  const wants = whatJointWants(belief, question.other ?? belief, question.share);
-  if (wants.verdict !== 'unknown') return null;
+function narrowing(open: readonly TestWorth[], now: Outlook): TestWorth | null {
+  if (now.verdict !== 'unknown') return null;
   return (
     [...open].sort((a, b) => b.bits / minutesOf(b) - a.bits / minutesOf(a)).find(({ bits }) => bits > 0.02) ??
     null
@@ -138,15 +138,21 @@ function changed(now: Outlook, then: Outlook): boolean {
   return now.heat !== then.heat || (rod !== undefined && !then.rods.includes(rod));
 }
 
-/** Answers what the plan would be on a belief. It hangs on which families are plausible, so each set is worked out once. */
-function planner({ other, share }: NextQuestion): (belief: MetalBelief) => Outlook {
+/** A test that is to rule a grave metal out has to bring it this far under the trace, or it hangs on a hair. Our judgement. */
+const CLEARLY = 0.4;
+
+/**
+ * Answers what the plan would be on a belief. It hangs on which families are plausible, so each set is worked out once.
+ * @param trace share from which a grave family is planned for
+ */
+function planner({ other, share }: NextQuestion, trace: number): (belief: MetalBelief) => Outlook {
   const known = new Map<string, Outlook>();
   return (belief) => {
-    const name = `${mostlyForbidden(belief) ?? ''}: ${plausible(belief, share)
+    const name = `${mostlyForbidden(belief) ?? ''}: ${plausible(belief, share, trace)
       .map(({ family }) => family)
       .sort()
       .join()}`;
-    const found = known.get(name) ?? outlook(whatJointWants(belief, other ?? belief, share));
+    const found = known.get(name) ?? outlook(whatJointWants(belief, other ?? belief, share, trace));
     known.set(name, found);
     return found;
   };
@@ -155,6 +161,7 @@ function planner({ other, share }: NextQuestion): (belief: MetalBelief) => Outlo
 function worthOf(
   test: TestId,
   question: NextQuestion,
+  now: Outlook,
   plan: ReturnType<typeof planner>,
   done: boolean,
 ): TestWorth {
@@ -166,7 +173,6 @@ function worthOf(
   const before = sharesNow(side, [test]);
   const doneTests = weigh(side.evidence).map(({ evidence }) => evidence.test);
   const own = ownShare(test, doneTests);
-  const now = plan(shownBelief(question));
   const worth = { bits: entropy_bits(before), saves: expectedLoss(before, losses), changes: 0, settles: 0 };
   for (const answer of EXPECTED[test]) {
     const says = soften(answer, own);

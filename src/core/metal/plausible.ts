@@ -10,12 +10,14 @@ export const isGrave = (family: FamilyId): boolean => metalFamily(family).arc ==
 /**
  * Families a plan has to be safe for, biggest share first: those over the plan's share, and grave ones over a trace.
  * @param share share of belief from which an ordinary family is planned for
+ * @param trace the same for a grave one
  */
 export const plausible = (
   { shares }: MetalBelief,
   share: number = PLAN_SHARE.value,
+  trace: number = NEVER_SHARE.value,
 ): MetalBelief['shares'] => {
-  const kept = shares.filter((entry) => entry.share >= (isGrave(entry.family) ? NEVER_SHARE.value : share));
+  const kept = shares.filter((entry) => entry.share >= (isGrave(entry.family) ? trace : share));
   return kept.length > 0 ? kept : shares.slice(0, 1);
 };
 

@@ -1,5 +1,5 @@
 import type { FamilyId } from '../data/families';
-import { PLAN_SHARE } from '../data/losses';
+import { NEVER_SHARE, PLAN_SHARE } from '../data/losses';
 import { metalFamily, type ArcVerdict, type HeatRule, type MetalGroup } from '../data/metals';
 import type { RodClassId } from '../data/rods';
 import { PRACTICE, type Source } from '../data/sources';
@@ -70,11 +70,16 @@ const names = (families: readonly FamilyId[]): string =>
 
 /**
  * Answers "what does this joint want?" for two sides, each a belief; the same belief twice is one metal on both sides.
- * The plan holds for every family over the share, and for grave ones over a trace; never for the likeliest alone.
+ * The plan holds for every family over the share, and for grave ones over the trace; never for the likeliest alone.
  */
-export function whatJointWants(a: MetalBelief, b: MetalBelief, share: number = PLAN_SHARE.value): JointWants {
+export function whatJointWants(
+  a: MetalBelief,
+  b: MetalBelief,
+  share: number = PLAN_SHARE.value,
+  trace: number = NEVER_SHARE.value,
+): JointWants {
   const looked = [a, b].filter(({ tested }) => tested);
-  const sides = [a, b].map((side) => (side.tested ? plausible(side, share) : []));
+  const sides = [a, b].map((side) => (side.tested ? plausible(side, share, trace) : []));
   const families = [...new Set(sides.flatMap((side) => side.map(({ family }) => family)))];
   const each = families.map((family) => ({ family, wants: whatFamilyWants(family) }));
   const base = {
@@ -119,7 +124,7 @@ export function whatJointWants(a: MetalBelief, b: MetalBelief, share: number = P
     };
   }
   const apart = graveApart(families) ?? rodsApart(sides, a === b) ?? heatApart(sides);
-  if (apart) return { ...careful, apart, why: apart.why, instead: 'One more test settles it: see Metal.' };
+  if (apart) return { ...careful, apart, why: apart.why, instead: 'One more test settles it.' };
   return { ...base, ...lastResort(families), ...rodsForAll(sides, a === b) };
 }
 

@@ -1,4 +1,5 @@
-import { TEST_GROUPS, type TestId } from '../data/metalTests';
+import { TEST_GROUPS } from '../data/metalTests';
+import type { TestId } from '../data/testIds';
 import type { Evidence, EvidenceById } from '../formats/evidence';
 import { likelihoodOf, type ByFamily } from './likelihood';
 

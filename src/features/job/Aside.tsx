@@ -7,8 +7,8 @@ import { RoomList } from '@/ui/RoomStrip';
 import { usePalette } from '@/ui/theme/theme';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
+import { openRoom } from '@/ui/goTo';
 import { pull } from './acts';
-import { openRoom } from './stops';
 
 const LEVERS_SHOWN = 3;
 
@@ -40,7 +40,7 @@ export function Aside({ open }: { open: OpenJob }) {
               lever={lever}
               room={tightest}
               system={open.system}
-              onPull={() => pull(open, lever.edits, lever.title)}
+              onPull={() => pull(open, lever)}
             />
           ))}
         </>

@@ -9,11 +9,12 @@ import { usePalette, useWide } from '@/ui/theme/theme';
 import { SPACE } from '@/ui/theme/tokens';
 import { TightestBar } from '@/ui/TightestBar';
 import { Words } from '@/ui/Words';
+import { openRoom } from '@/ui/goTo';
 import { undoLast } from './acts';
 import { Aside } from './Aside';
 import { Rail } from './Rail';
 import { Shortcuts } from './Shortcuts';
-import { openRoom, STOPS } from './stops';
+import { STOPS } from './stops';
 import { WayOn } from './WayOn';
 
 interface Props {

@@ -3,7 +3,8 @@ import type { StopId } from '@core/plan/room';
 import { usePalette } from '@/ui/theme/theme';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
-import { openStop, STOPS } from './stops';
+import { openStop } from '@/ui/goTo';
+import { STOPS } from './stops';
 
 /** Wide: the stops with their keys. */
 export function Rail({ id, stop }: { id: string; stop: StopId | null }) {

@@ -37,7 +37,7 @@ export function RoomPage({ open, roomId }: { open: OpenJob; roomId: string }) {
               lever={lever}
               room={room}
               system={open.system}
-              onPull={() => pull(open, lever.edits, lever.title)}
+              onPull={() => pull(open, lever)}
             />
           ))}
         </View>

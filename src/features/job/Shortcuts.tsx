@@ -5,8 +5,9 @@ import type { OpenJob } from '@/state/useJob';
 import { usePalette } from '@/ui/theme/theme';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
+import { openRoom, openStop } from '@/ui/goTo';
 import { undoLast } from './acts';
-import { openRoom, openStop, STOPS } from './stops';
+import { STOPS } from './stops';
 import { useKeys } from './useKeys';
 
 /** Keys for the stops and the commonest acts, and the list of them under "?". */

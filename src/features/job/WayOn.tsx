@@ -1,11 +1,11 @@
-import { router } from 'expo-router';
 import { useState } from 'react';
 import { Modal, Pressable, View } from 'react-native';
 import type { StopId } from '@core/plan/room';
 import { Act } from '@/ui/Act';
 import { usePalette } from '@/ui/theme/theme';
 import { SPACE } from '@/ui/theme/tokens';
-import { openStop, STOPS } from './stops';
+import { goBackOr, openStop } from '@/ui/goTo';
+import { STOPS } from './stops';
 
 /** Thumb row: the stop before, all stops, the stop after. */
 export function WayOn({ id, stop }: { id: string; stop: StopId | null }) {
@@ -17,7 +17,7 @@ export function WayOn({ id, stop }: { id: string; stop: StopId | null }) {
   return (
     <View style={{ backgroundColor: palette.bar, flexDirection: 'row', padding: SPACE.xs, gap: SPACE.xs }}>
       {at < 0 ? (
-        <Act kind="bar" grow title="‹ Back" testID="back" onPress={() => goBack(id)} />
+        <Act kind="bar" grow title="‹ Back" testID="back" onPress={() => goBackOr(id, 'look')} />
       ) : before ? (
         <Act
           kind="bar"
@@ -65,6 +65,3 @@ export function WayOn({ id, stop }: { id: string; stop: StopId | null }) {
     </View>
   );
 }
-
-/** Back where one came from; from a shared link, to the first stop. */
-const goBack = (id: string) => (router.canGoBack() ? router.back() : openStop(id, 'look'));

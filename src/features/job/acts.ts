@@ -1,5 +1,7 @@
+import type { Lever } from '@core/plan/levers/lever';
 import { hush, say, undoJob } from '@/state/store';
 import type { OpenJob } from '@/state/useJob';
+import { openTest } from '@/ui/goTo';
 
 /** Takes the last change back, and offers it again. */
 export function undoLast(open: OpenJob) {
@@ -8,8 +10,9 @@ export function undoLast(open: OpenJob) {
   if (last) say(`Undid: ${last.title}`, () => (undoJob(open.job.id), hush()));
 }
 
-/** Makes a lever's change, with a way back. */
-export function pull(open: OpenJob, edits: Parameters<OpenJob['edit']>[0], title: string) {
+/** Makes a lever's change, with a way back; a test of the metal is opened instead. */
+export function pull(open: OpenJob, { edits, title, test }: Lever) {
+  if (test) return openTest(open.job.id, test.place, test.test);
   const typed = edits.map(({ path }) => ({ path: `typed.${path}`, value: undefined }));
   const stale = typed.filter(({ path }) => path.slice('typed.'.length) in open.job.typed);
   open.edit([...edits, ...stale], title);

@@ -10,7 +10,7 @@ import { openingOf, shortRoom } from '@/ui/roomWords';
 import { usePalette } from '@/ui/theme/theme';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
-import { openJob } from './openJob';
+import { openJob } from '@/ui/goTo';
 
 /** One job of the list: its name, how it stands, and its tightest room. */
 export function JobCard({ job, wide }: { job: Job; wide: boolean }) {

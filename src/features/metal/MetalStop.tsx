@@ -1,30 +1,39 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { COATINGS } from '@core/data/coatings';
-import { FAMILY_IDS, type FamilyId } from '@core/data/families';
-import { metalFamily } from '@core/data/metals';
-import { whatFamilyWants } from '@core/metal/wants';
+import { metalTest } from '@core/data/metalTests';
+import { beliefOf } from '@core/metal/belief';
+import { planShareOf } from '@core/metal/doubt';
+import type { MetalPlace } from '@core/plan/levers/lever';
 import type { OpenJob } from '@/state/useJob';
-import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
-import { Entry } from '@/ui/Entry';
-import { optionsOf } from '@/ui/options';
+import { openFamily } from '@/ui/goTo';
 import { Pick } from '@/ui/Pick';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
+import { BeliefBars } from './BeliefBars';
+import { Coating } from './Coating';
+import { DoubtCard } from './DoubtCard';
+import { Known } from './Known';
+import { PartPick } from './PartPick';
+import { placeName, placesOf } from './places';
+import { NextTest } from './TestRows';
 
-/** Metal: what each side is and what lies on it. Unknown is an answer, and is planned as the worst it could be. */
+/** Metal: what each piece is and what lies on it. Unknown is an answer: the plan is made safe for all it may be. */
 export function MetalStop({ open }: { open: OpenJob }) {
   const { job, set, assessment } = open;
   const { wants } = assessment.situation;
   const { sameBothSides } = job.metal;
+  const [chosen, setChosen] = useState<MetalPlace>('sideA');
+  const places = placesOf(job);
+  const place = places.includes(chosen) ? chosen : 'sideA';
   return (
     <>
       <View style={{ gap: SPACE.xs }}>
         <Words as="title">Metal</Words>
-        <Words tone="quiet">{wants.verdict === 'yes' ? wants.rodWhy : wants.why}</Words>
+        <Words tone="quiet" testID="metal-says">
+          {wants.verdict === 'yes' ? wants.rodWhy : `${wants.why} ${wants.instead}`}
+        </Words>
       </View>
-      <Side open={open} side="sideA" title={sameBothSides ? 'Both sides' : 'Side A'} />
       <Pick
         label="The other side"
         testID="same-metal"
@@ -35,89 +44,69 @@ export function MetalStop({ open }: { open: OpenJob }) {
         value={sameBothSides ? 'same' : 'other'}
         onPick={(id: 'same' | 'other' | null) => set('metal.sameBothSides', id !== 'other', 'Other side')}
       />
-      {!sameBothSides && <Side open={open} side="sideB" title="Side B" />}
-      {wants.heat.map(({ name, rule }) => (
-        <Card key={name} tone="sunk">
-          <Words as="bold">{`Heat, ${name.toLowerCase()}`}</Words>
-          <Words as="small">{rule.words}</Words>
-          <Words as="label" tone="quiet">
-            {rule.source.name}
-          </Words>
+      <Pick
+        label="Which piece"
+        testID="place"
+        options={places.map((id) => ({ id, name: placeName(job, id) }))}
+        value={place}
+        onPick={(id) => id && setChosen(id)}
+      />
+      <Piece key={place} open={open} place={place} />
+      {wants.heat.length > 0 && wants.heat.length < 5 && (
+        <Card tone="sunk">
+          <Words as="bold">Heat</Words>
+          {wants.heat.map(({ name, rule }) => (
+            <View key={name}>
+              <Words as="small">{`${name}: ${rule.words}`}</Words>
+              <Words as="label" tone="quiet">
+                {rule.source.name}
+              </Words>
+            </View>
+          ))}
         </Card>
-      ))}
+      )}
+      <DoubtCard open={open} />
     </>
   );
 }
 
-/** Families most met with, offered before the whole list. */
-const COMMON: readonly FamilyId[] = [
-  'low-carbon-steel',
-  'galvanised-steel',
-  'austenitic-stainless',
-  'gray-iron',
-  'medium-carbon-steel',
-  'al-6xxx',
-];
-
-function Side({ open, side, title }: { open: OpenJob; side: 'sideA' | 'sideB'; title: string }) {
-  const { job, set } = open;
-  const { family, coating } = job.metal[side];
-  const [listing, setListing] = useState(false);
-  const [search, setSearch] = useState('');
-  const shown = listing
-    ? FAMILY_IDS.filter((id) => metalFamily(id).name.toLowerCase().includes(search.trim().toLowerCase()))
-    : family === null
-      ? COMMON
-      : [family];
-  const wants = family === null ? null : whatFamilyWants(family);
+/** One piece: what it may be, the test to do next, what it is part of, its name where known, what lies on it. */
+function Piece({ open, place }: { open: OpenJob; place: MetalPlace }) {
+  const { job } = open;
+  const side = job.metal[place];
+  const title = placeName(job, place);
+  const belief = beliefOf(side);
+  const suspect = belief.conflict?.suspect ? side.evidence[belief.conflict.suspect] : undefined;
   return (
-    <Card>
-      <Words as="head">{title}</Words>
-      {listing && (
-        <Entry
-          label="Search metals"
-          value={search}
-          onChange={setSearch}
-          placeholder="bronze"
-          testID={`${side}-search`}
-        />
+    <>
+      {side.family === null && (
+        <Card>
+          <Words as="head">
+            {belief.tested ? `${title}: what it may be` : `${title}: nothing tested yet`}
+          </Words>
+          {belief.conflict && (
+            <Words tone="danger" testID={`${place}-conflict`}>
+              {`The tests disagree.${suspect ? ` Likeliest wrong: ${metalTest(suspect.test).name.toLowerCase()}. Do it again, mark it doubtful or undo it.` : ''}`}
+            </Words>
+          )}
+          {(belief.tested || side.part !== null) && (
+            <BeliefBars
+              belief={belief}
+              share={planShareOf(job)}
+              onOpen={(family) => openFamily(job.id, place, family)}
+            />
+          )}
+          <NextTest open={open} place={place} />
+        </Card>
       )}
-      <Pick
-        label={family === null ? 'What is it? Leave blank while you do not know.' : 'What it is'}
-        testID={side}
-        stacked
-        options={shown.map((id) => ({ id, name: metalFamily(id).name, note: noteOf(id) }))}
-        value={family}
-        onPick={(id: FamilyId | null) => {
-          set(`metal.${side}.family`, id, `${title}: metal`);
-          setListing(false);
-        }}
-      />
-      <Act
-        title={listing ? 'Close the list' : 'All metals'}
-        testID={`${side}-all`}
-        onPress={() => setListing(!listing)}
-      />
-      {wants && wants.arc !== 'yes' && <Words tone="danger">{`${wants.why} ${wants.instead}`}</Words>}
-      <Pick
-        label="What is on it"
-        testID={`${side}-coating`}
-        stacked
-        folds
-        options={optionsOf(COATINGS)}
-        value={coating}
-        onPick={(id) => set(`metal.${side}.coating`, id, `${title}: coating`)}
-      />
-      {coating !== null && (
-        <Words as="small" tone={COATINGS[coating].verdict === 'never' ? 'danger' : 'quiet'}>
-          {COATINGS[coating].words}
+      {side.family !== null && belief.conflict && (
+        <Words tone="danger" testID={`${place}-conflict`}>
+          The tests speak against this name. Check the papers, or take the name out.
         </Words>
       )}
-    </Card>
+      <Known open={open} place={place} title={title} />
+      <PartPick open={open} place={place} title={title} />
+      {place !== 'oldWeld' && <Coating open={open} place={place} title={title} />}
+    </>
   );
 }
-
-const noteOf = (id: FamilyId): string | undefined => {
-  const { arc } = metalFamily(id);
-  return arc === 'never' ? 'not by arc in the field' : arc === 'last-resort' ? 'last resort' : undefined;
-};

@@ -1,6 +1,11 @@
+import type { TestId } from '../../data/testIds';
 import type { Edit } from '../../formats/edits';
 import type { RoomState, RoomUnit } from '../room';
 import type { Situation } from '../situation';
+
+/** Pieces of metal that tests are done on. */
+export const METAL_PLACES = ['sideA', 'sideB', 'oldWeld'] as const;
+export type MetalPlace = (typeof METAL_PLACES)[number];
 
 /** A change the welder can really make, before anybody knows what it does. */
 export interface Change {
@@ -25,6 +30,8 @@ export interface LeverEffect {
   unit: RoomUnit;
   /** Room bought as a share of the limit, at the bad end. */
   gainShare: number;
+  /** What is said instead of a number, where the gain is only expected. */
+  words?: string;
 }
 
 /** A change with what it does, found by judging the job again with that one change made. */
@@ -32,4 +39,6 @@ export interface Lever extends Change {
   effects: readonly LeverEffect[];
   /** Rooms it shuts, by title. */
   closes: readonly string[];
+  /** A test of the metal: it is opened rather than made. */
+  test?: { place: MetalPlace; test: TestId };
 }

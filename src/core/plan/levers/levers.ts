@@ -6,6 +6,7 @@ import { assess, type Assessment } from '../assess';
 import type { Room } from '../room';
 import { CHANGE_MAKERS } from './changes';
 import type { Change, Lever, LeverEffect } from './lever';
+import { testLevers } from './tests';
 
 /** Changes in fraction smaller than this are noise. */
 const NOTICEABLE = 0.005;
@@ -24,7 +25,8 @@ export function findLevers(
     const lever = judge(change, job, kit, before.rooms, system);
     return lever.effects.length > 0 ? [lever] : [];
   });
-  return before.tightest ? rankFor(before.tightest.id, levers) : levers;
+  const all = [...levers, ...testLevers(before.situation, before.rooms)];
+  return before.tightest ? rankFor(before.tightest.id, all) : all;
 }
 
 function judge(change: Change, job: Job, kit: Kit, before: readonly Room[], system: UnitSystem): Lever {

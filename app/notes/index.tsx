@@ -1,0 +1,1 @@
+export { NotesPage as default } from '@/features/notes/NotesPage';

@@ -1,0 +1,69 @@
+import { Pressable, View } from 'react-native';
+import { metalFamily } from '@core/data/metals';
+import type { MetalBelief } from '@core/metal/belief';
+import { isForbidden, isGrave } from '@core/metal/plausible';
+import { usePalette } from '@/ui/theme/theme';
+import { CORNER, SPACE, TARGET } from '@/ui/theme/tokens';
+import { Words } from '@/ui/Words';
+import { sayShare } from './evidenceWords';
+
+/** Bars shown at once; the rest are one press away in the notes of each. */
+const SHOWN = 5;
+/** Grave metals are shown down to this share, however many stand before them. */
+const GRAVE_SHOWN = 0.001;
+
+interface Props {
+  belief: MetalBelief;
+  /** Share from which a family is planned for. */
+  share: number;
+  onOpen: (family: string) => void;
+}
+
+/** What a piece may be: a bar a family, likeliest first. Filled: the plan has to suit it. Open: left out. */
+export function BeliefBars({ belief, share, onOpen }: Props) {
+  const palette = usePalette();
+  const rows = belief.shares.filter(
+    (row, n) => (n < SHOWN && row.share >= 0.003) || (isGrave(row.family) && row.share >= GRAVE_SHOWN),
+  );
+  return (
+    <View style={{ gap: SPACE.xs }}>
+      {rows.map(({ family, share: held }) => {
+        const planned = held >= (isGrave(family) ? GRAVE_SHOWN : share);
+        const note = isForbidden(family) ? 'not by arc' : planned ? '' : 'left out';
+        const colour = isForbidden(family) ? palette.danger : palette.steel;
+        return (
+          <Pressable
+            key={family}
+            role="button"
+            testID={`may-be-${family}`}
+            aria-label={`${metalFamily(family).name}, ${sayShare(held)}${note ? `, ${note}` : ''}. Why, and the plan if it is that.`}
+            onPress={() => onOpen(family)}
+            style={{ minHeight: TARGET, justifyContent: 'center', gap: 3 }}
+          >
+            <View style={{ flexDirection: 'row', alignItems: 'baseline', gap: SPACE.s }}>
+              <Words as={planned ? 'bold' : 'body'} style={{ flexShrink: 1 }}>
+                {metalFamily(family).name}
+              </Words>
+              <Words as="label" tone={isForbidden(family) ? 'danger' : 'quiet'} style={{ flexGrow: 1 }}>
+                {note}
+              </Words>
+              <Words as="head">{sayShare(held)}</Words>
+            </View>
+            <View style={{ height: 10, borderRadius: CORNER, backgroundColor: palette.sunk }}>
+              <View
+                style={{
+                  height: 10,
+                  borderRadius: CORNER,
+                  width: `${Math.max(1.5, 100 * held)}%`,
+                  borderWidth: 1.5,
+                  borderColor: colour,
+                  backgroundColor: planned ? colour : 'transparent',
+                }}
+              />
+            </View>
+          </Pressable>
+        );
+      })}
+    </View>
+  );
+}

@@ -1,0 +1,57 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { LOSSES, PLAN_SHARE } from '@core/data/losses';
+import { GRADE_WORDS } from '@core/data/sources';
+import type { NumberPath } from '@core/formats/fields';
+import type { OpenJob } from '@/state/useJob';
+import { Act } from '@/ui/Act';
+import { Card } from '@/ui/Card';
+import { QuantityField } from '@/ui/QuantityField';
+import { SPACE } from '@/ui/theme/tokens';
+import { Words } from '@/ui/Words';
+
+/** How careful to be while the metal is in doubt: from which share a metal is planned for, and what being wrong costs. */
+export function DoubtCard({ open }: { open: OpenJob }) {
+  const { job, type, system } = open;
+  const [shown, setShown] = useState(false);
+  const field = (path: NumberPath, value: number | null, usual: string) => (
+    <QuantityField
+      key={path}
+      path={path}
+      value={value}
+      typed={job.typed[path]}
+      system={system}
+      proposed={`blank: ${usual}`}
+      onType={(text) => type(path, text, 'How careful')}
+    />
+  );
+  const { doubt } = job.metal;
+  return (
+    <View style={{ gap: SPACE.s }}>
+      <Act
+        title={shown ? 'Close how careful' : 'How careful to be'}
+        testID="doubt"
+        onPress={() => setShown(!shown)}
+      />
+      {shown && (
+        <Card>
+          <Words as="small">
+            The plan has to suit every metal over this share. Metals that burn or poison, and those never
+            welded, stay in until they are under 0.1 %, whatever is set here.
+          </Words>
+          {field('metal.doubt.share_pct', doubt.share_pct, `${100 * PLAN_SHARE.value} %`)}
+          <Words as="small">What being wrong costs, told in rods wasted: it ranks the tests.</Words>
+          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.m }}>
+            {(Object.keys(LOSSES) as (keyof typeof LOSSES)[]).map((id) =>
+              field(
+                `metal.doubt.${id}`,
+                doubt[id],
+                `${LOSSES[id].value} rods, ${GRADE_WORDS[LOSSES[id].source.grade]}`,
+              ),
+            )}
+          </View>
+        </Card>
+      )}
+    </View>
+  );
+}

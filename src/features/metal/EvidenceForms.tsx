@@ -1,0 +1,158 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { ELEMENTS, usualError, type Elements } from '@core/formats/chemistryCsv';
+import type { Evidence } from '@core/formats/evidence';
+import { readPath } from '@core/formats/edits';
+import { readField, type NumberPath } from '@core/formats/fields';
+import { UNSEEN_BY_XRAY } from '@core/metal/likelihood';
+import { checks } from '@/state/late';
+import { chooseFile } from '@/state/files';
+import { say } from '@/state/store';
+import type { OpenJob } from '@/state/useJob';
+import { Act } from '@/ui/Act';
+import { Pick } from '@/ui/Pick';
+import { QuantityField } from '@/ui/QuantityField';
+import { SPACE } from '@/ui/theme/tokens';
+import { Words } from '@/ui/Words';
+
+interface Props {
+  open: OpenJob;
+  /** Path of the entry in the job. */
+  path: string;
+  entry: Evidence;
+  title: string;
+}
+
+/** A number of a piece of evidence: `at` is where it stands in the entry, `field` its row in the table of fields. */
+function Num({
+  open,
+  path,
+  at,
+  field,
+  title,
+  label,
+  proposed,
+}: Omit<Props, 'entry'> & { at: string; field: NumberPath; label?: string; proposed?: string }) {
+  const whole = `${path}.${at}`;
+  const value = readPath(open.job, whole);
+  return (
+    <QuantityField
+      path={field}
+      label={label}
+      value={typeof value === 'number' ? value : null}
+      typed={open.job.typed[whole]}
+      system={open.system}
+      proposed={proposed}
+      testID={at}
+      onType={(text) => {
+        const read = text.trim() === '' ? null : readField(field, text, open.system);
+        open.edit(
+          [
+            { path: whole, value: read?.ok ? read.value.value : null },
+            { path: `typed.${whole}`, value: text === '' ? undefined : text },
+          ],
+          title,
+        );
+      }}
+    />
+  );
+}
+
+/** The numbers of a test that is read rather than seen. */
+export function EvidenceForm(props: Props) {
+  const { entry } = props;
+  switch (entry.kind) {
+    case 'outcome':
+      return null;
+    case 'weighings':
+      return (
+        <View style={{ gap: SPACE.m }}>
+          <Num {...props} at="air_g" field="evidence.air_g" />
+          <Num {...props} at="water_g" field="evidence.water_g" />
+          <Num
+            {...props}
+            at="scale_g"
+            field="evidence.scale_g"
+            proposed="blank: taken as a hundredth of the weight in air"
+          />
+        </View>
+      );
+    case 'hardness':
+      return <Num {...props} at="hardness_HB" field="evidence.hardness_HB" />;
+    case 'conductivity':
+      return <Num {...props} at="iacs_pct" field="evidence.iacs_pct" />;
+    case 'chemistry':
+      return <ChemistryForm {...props} elements={entry.elements} seesCarbon={entry.seesCarbon} />;
+  }
+}
+
+/** Offered before the rest of the elements. */
+const COMMON = ['Fe', 'Cr', 'Ni', 'Mo', 'Mn', 'Cu', 'Al', 'Si', 'Zn', 'Sn', 'Pb', 'Mg', 'Ti', 'S', 'C'];
+
+function ChemistryForm({
+  elements,
+  seesCarbon,
+  ...props
+}: Props & { elements: Elements; seesCarbon: boolean }) {
+  const { open, path, title } = props;
+  const [all, setAll] = useState(false);
+  const set = (at: string, value: unknown) => open.set(`${path}.${at}`, value, title);
+  const take = async () => {
+    const file = await chooseFile();
+    if (!file) return;
+    const { readChemistryCsv } = await checks();
+    const read = readChemistryCsv(await file.text());
+    if (!read.ok) return say(`${file.name}: ${read.message} Nothing was changed.`);
+    set('elements', read.value);
+    say(`Taken in: ${Object.keys(read.value).length} elements`, () => set('elements', elements));
+  };
+  const absent = (all ? ELEMENTS : COMMON).filter((el) => !Object.hasOwn(elements, el));
+  return (
+    <View style={{ gap: SPACE.m }}>
+      <Act title="Bring in its table (CSV)" testID="take-chemistry" onPress={() => void take()} />
+      <Words as="label" tone="quiet">
+        First line element,percent,error; then a line an element, such as Cr,18.2,0.1.
+      </Words>
+      <Pick
+        label="Does it see carbon?"
+        testID="sees-carbon"
+        options={[
+          { id: 'no', name: 'No: handheld X-ray' },
+          { id: 'yes', name: 'Yes: spark or laser' },
+        ]}
+        value={seesCarbon ? 'yes' : 'no'}
+        onPick={(id: 'no' | 'yes' | null) => set('seesCarbon', id === 'yes')}
+      />
+      {Object.entries(elements).map(([el, { percent }]) => (
+        <View key={el} style={{ gap: SPACE.xs }}>
+          <View style={{ flexDirection: 'row', gap: SPACE.m, flexWrap: 'wrap' }}>
+            <Num {...props} at={`elements.${el}.percent`} field="evidence.percent" label={`${el}, percent`} />
+            <Num
+              {...props}
+              at={`elements.${el}.error`}
+              field="evidence.error"
+              label={`${el}, error`}
+              proposed={`blank: ${percent === null ? 'its usual error' : `${usualError(percent)} %`}`}
+            />
+          </View>
+          {!seesCarbon && UNSEEN_BY_XRAY.includes(el) && (
+            <Words as="label" tone="danger">{`${el} does not count: this kind does not see it.`}</Words>
+          )}
+          <Act
+            title={`Take ${el} out`}
+            testID={`drop-${el}`}
+            onPress={() => set(`elements.${el}`, undefined)}
+          />
+        </View>
+      ))}
+      <Pick
+        label="Add an element"
+        testID="element"
+        options={absent.map((el) => ({ id: el, name: el }))}
+        value={null}
+        onPick={(el) => el && set(`elements.${el}`, { percent: null, error: null })}
+      />
+      <Act title={all ? 'The usual elements' : 'All elements'} onPress={() => setAll(!all)} />
+    </View>
+  );
+}

@@ -1,0 +1,96 @@
+import { View } from 'react-native';
+import { FAMILY_IDS, type FamilyId } from '@core/data/families';
+import { HAZARDS } from '@core/data/hazards';
+import { libraryRow } from '@core/data/library';
+import { metalFamily } from '@core/data/metals';
+import { GRADE_WORDS, PRACTICE, type Source } from '@core/data/sources';
+import { inWords } from '@core/units/format';
+import { useApp } from '@/state/store';
+import { Card } from '@/ui/Card';
+import { SPACE } from '@/ui/theme/tokens';
+import { Words } from '@/ui/Words';
+import { NotesFrame } from './NotesFrame';
+import { spanInWords, weldsInWords } from './noteWords';
+
+/** One metal: what it is like, how it welds, and where each cell comes from. */
+export function MetalNote({ metal }: { metal: string }) {
+  const id = FAMILY_IDS.find((family) => family === metal);
+  return (
+    <NotesFrame>{id ? <Note id={id} /> : <Words as="title">No such metal in the notes</Words>}</NotesFrame>
+  );
+}
+
+const graded = ({ name, grade }: Source): string =>
+  name === GRADE_WORDS[grade] ? name : `${name} · ${GRADE_WORDS[grade]}`;
+
+function Note({ id }: { id: FamilyId }) {
+  const system = useApp((state) => state.settings.system);
+  const temperature = inWords(system).temperature;
+  const row = libraryRow(id);
+  const family = metalFamily(id);
+  const melting = row.melting_C.value;
+  const chemistry = Object.entries(row.chemistry.value)
+    .map(([el, span]) => (span ? `${el} ${spanInWords(span, 2)}` : ''))
+    .join(', ');
+  const cells: [string, string, Source][] = [
+    ['Magnet', row.magnet.value, row.magnet.source],
+    ['Fresh colour', row.colour.value, row.colour.source],
+    ['Spark', row.spark.value, row.spark.source],
+    ['Chip', row.chip.value, row.chip.source],
+    ['Fracture', row.fracture.value, row.fracture.source],
+    ['Density', `${spanInWords(row.density_g_cm3.value, 2)} g/cm³`, row.density_g_cm3.source],
+    ['Melts', `${temperature(melting.low)} to ${temperature(melting.high)}`, row.melting_C.source],
+    ['Hardness', `${spanInWords(row.hardness_HB.value, 0)} HB`, row.hardness_HB.source],
+    ['Conducts, of copper', `${spanInWords(row.iacs_pct.value, 1)} % IACS`, row.iacs_pct.source],
+    ['Conducts heat', `${spanInWords(row.conductivity_W_mK.value, 0)} W/mK`, row.conductivity_W_mK.source],
+    ['Grows', `${spanInWords(row.expansion_um_mK.value, 1)} millionths per K`, row.expansion_um_mK.source],
+    ['Made of, %', chemistry, row.chemistry.source],
+  ];
+  return (
+    <>
+      <View style={{ gap: SPACE.xs }}>
+        <Words as="title">{family.name}</Words>
+        <Words tone={family.arc === 'yes' ? 'quiet' : 'danger'}>
+          {`${sentence(weldsInWords(id))}. ${family.why} ${family.instead}`.trim()}
+        </Words>
+      </View>
+      <Card tone={HAZARDS[id] ? 'danger' : 'plain'}>
+        <Words as="head">Welding it</Words>
+        {family.rods.length > 0 && (
+          <Cell name="Stick, best first" words={family.rods.join(', ')} source={PRACTICE} />
+        )}
+        <Cell name="Heat" words={family.heat.words} source={family.heat.source} />
+        <Cell name="Other ways" words={row.otherProcesses.value} source={row.otherProcesses.source} />
+        {HAZARDS[id] && <Words tone="danger">{HAZARDS[id].words}</Words>}
+        {family.cautions.map((line) => (
+          <Words key={line} as="small" tone="danger">
+            {line}
+          </Words>
+        ))}
+      </Card>
+      <Card>
+        <Words as="head">What it is like</Words>
+        {cells.map(([name, words, source]) => (
+          <Cell key={name} name={name} words={words} source={source} />
+        ))}
+      </Card>
+    </>
+  );
+}
+
+const sentence = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
+
+/** One cell of the library, with where it comes from. */
+function Cell({ name, words, source }: { name: string; words: string; source: Source }) {
+  return (
+    <View>
+      <Words as="label" tone="quiet">
+        {name}
+      </Words>
+      <Words>{words}</Words>
+      <Words as="label" tone="quiet">
+        {graded(source)}
+      </Words>
+    </View>
+  );
+}
