@@ -1,0 +1,240 @@
+import assert from 'node:assert/strict';
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { after, before, beforeEach, describe, test } from 'node:test';
+import { complaints, openBrowser, serve, type Session } from './browser';
+import { answerStopWork, freshStart, openDemo, openStop } from './paths';
+
+/** Tests that anybody would bear with before a plan. */
+const MOST_TESTS = 8;
+
+let app: Awaited<ReturnType<typeof serve>>;
+let b: Session;
+
+before(async () => {
+  app = await serve();
+  b = await openBrowser();
+});
+after(async () => {
+  await b?.quit();
+  await app?.stop();
+});
+beforeEach(() => freshStart(b, app.url));
+
+/** What the unknown of this test shows: a gray iron casting. Common practice. */
+const SHOWS: Readonly<Record<string, string>> = {
+  magnet: 'strong',
+  look: 'cast-sand',
+  stain: 'red-rust',
+  heft: 'steel',
+  colour: 'dark-grey',
+  ring: 'dull',
+  fracture: 'sooty',
+  file: 'bites',
+  spark: 'red-short',
+  chip: 'crumbles',
+};
+const testOnPage = async () => /test\/\w+\/(\w+)/.exec(await b.driver.getCurrentUrl())?.[1] ?? '';
+const openMetal = (id: string) => openDemo(b, app.url, id, 'metal');
+const folder = mkdtempSync(join(tmpdir(), 'elbow-metal-'));
+
+describe('what is it?', () => {
+  test('a made-up unknown, from nothing to a plan for all it may be, by the recommended tests alone', async () => {
+    await b.tap('new-job');
+    await b.type('title', 'Something heavy off the quay');
+    await answerStopWork(b);
+    await b.tap('place-indoors');
+    await b.tap('position-flat');
+    await b.tap('stop-after');
+    await b.says('metal-says', /Nobody has said what the metal is/);
+    await b.tap('sideA-do-next');
+    assert.equal(await testOnPage(), 'magnet');
+    const done: string[] = [];
+    for (let n = 0; n < MOST_TESTS; n++) {
+      const id = await testOnPage();
+      done.push(id);
+      await b.tap(`saw-${SHOWS[id] ?? assert.fail(`${id} was recommended`)}`);
+      await b.says('now', /%|nearly sure/);
+      if (!(await b.has('next-test'))) break;
+      await b.tap('next-test');
+      await b.driver.wait(async () => (await testOnPage()) !== id, 5000);
+    }
+    process.stdout.write(`# tests from nothing to a plan: ${done.join(', ')}\n`);
+    await b.tap('test-done');
+    await b.says('metal-says', /Suits|Acceptable for all/);
+    await b.tap('sideA-coating-none');
+    await openStop(b, 'joint');
+    await b.tap('joint-v-butt');
+    await b.type('joint.thicknessA_mm', '10');
+    await b.type('joint.length_mm', '80');
+    await b.type('joint.gap_mm', '2');
+    await openStop(b, 'sheet');
+    const verdict = await b.text('verdict');
+    assert.doesNotMatch(verdict, /DRAFT|STOP/);
+    await b.saysMain(/ENiFe-CI|ENi-CI/);
+    await b.saysMain(/Metal by test: Gray cast iron.*Tests: magnet/);
+    assert.deepEqual(await complaints(b), []);
+  });
+
+  test('contradicted, it says so and names the test; marked doubtful or undone, it goes on', async () => {
+    await openMetal('winch-pawl');
+    await b.says('metal-says', /may still be white iron/);
+    for (const [id, saw] of [
+      ['spark', 'straw-long'],
+      ['file', 'bites'],
+      ['stain', 'red-rust'],
+      ['heft', 'very-light'],
+    ]) {
+      await openDemo(b, app.url, 'winch-pawl', `test/sideA/${id}`);
+      await b.tap(`saw-${saw}`);
+      await b.says('now', /%|nearly sure/);
+    }
+    await openMetal('winch-pawl');
+    await b.says('sideA-conflict', /The tests disagree.*Likeliest wrong: heft/);
+    await openStop(b, 'sheet');
+    await b.says('verdict', /DRAFT, DO NOT WELD/);
+    await openDemo(b, app.url, 'winch-pawl', 'test/sideA/heft');
+    await b.tap('standing-undone');
+    await openMetal('winch-pawl');
+    await b.driver.wait(async () => !(await b.has('sideA-conflict')), 5000);
+    await b.tap('undo');
+    await b.says('sideA-conflict', /The tests disagree/);
+  });
+
+  test('a test that is not safe yet is locked, says why, and the one that opens it opens it', async () => {
+    await b.tap('new-job');
+    const id = /job\/([^/]+)/.exec(await b.driver.getCurrentUrl())?.[1] ?? '';
+    await openDemo(b, app.url, id, 'test/sideA/spark');
+    await b.says('lock', /Magnesium is not ruled out.*Try the magnet first/s);
+    assert.equal(await b.has('saw-none'), false);
+    await b.tap('unlock-magnet');
+    await b.tap('saw-none');
+    await openDemo(b, app.url, id, 'test/sideA/spark');
+    await b.says('lock', /Not magnetic and not weighed/);
+    await b.tap('unlock-density');
+    await b.tap('start-reading');
+    await b.type('air_g', '540');
+    await b.type('water_g', '240');
+    await b.type('scale_g', '1');
+    await b.says('showed', /1\.8 g\/cm³, between 1\.79 and 1\.8/);
+    await openDemo(b, app.url, id, 'test/sideA/torch');
+    await b.says('lock', /Nothing opens this/);
+    await openMetal(id);
+    await b.says('metal-says', /Magnesium/);
+    await openStop(b, 'sheet');
+    await b.says('verdict', /STOP\. DO NOT WELD/);
+  });
+
+  test('weighings that cannot be are answered with what to do, and kept', async () => {
+    await openDemo(b, app.url, 'winch-pawl', 'test/sideA/density');
+    await b.tap('start-reading');
+    await b.type('air_g', '300');
+    await b.type('water_g', '310');
+    await b.says('showed', /weigh less in water/);
+    await b.type('water_g', 'banana');
+    await b.says('water_g-says', /Weight in water: "banana" is not a weight/);
+    await b.driver.navigate().refresh();
+    assert.equal(await (await b.find('water_g')).getAttribute('value'), 'banana');
+  });
+
+  test('an analyser’s table is brought in, a hostile one is refused with the line, and it can be undone', async () => {
+    const write = (name: string, text: string) => {
+      writeFileSync(join(folder, name), text);
+      return join(folder, name);
+    };
+    await openDemo(b, app.url, 'winch-pawl', 'test/sideA/chemistry');
+    await b.tap('start-reading');
+    await b.giveFile(
+      'take-chemistry',
+      write('bad.csv', 'element,percent\nFe,97\nCr,=HYPERLINK("http://x")\n'),
+    );
+    await b.says('notice', /bad\.csv: Line 3: Cr wants a percentage.*Nothing was changed/);
+    assert.equal(await b.has('elements.Fe.percent'), false);
+    await b.giveFile(
+      'take-chemistry',
+      write(
+        'good.csv',
+        'element,percent,error\nFe,97.3,0.2\nCr,1.0,0.05\nMo,0.2,0.02\nMn,0.85,0.05\nSi,0.25,0.1\n',
+      ),
+    );
+    await b.says('showed', /Fe 97\.3, Cr 1/);
+    await b.says('now', /Low-alloy steel/);
+    await b.tap('notice-undo');
+    await b.says('showed', /no element yet/);
+  });
+
+  test('what each test did, the plan if it is that, and the metal in the notes', async () => {
+    await openMetal('winch-pawl');
+    await b.tap('may-be-gray-iron');
+    await b.saysMain(/Look at the surface\s+Rough cast skin\s+× \d/);
+    await b.says('what-if', /ENiFe-CI/);
+    await b.tap('to-note');
+    await b.saysMain(/Stick welds it.*6\.95 to 7\.35 g\/cm³.*metals handbooks.*from memory/s);
+    await b.tap('notes-back');
+    await b.says('what-if', /If it is that/);
+  });
+
+  test('the other side and the old weld are judged by themselves; an old weld of another metal is to be cut out', async () => {
+    await openMetal('ramp-guard');
+    await b.tap('place-oldWeld');
+    await b.tap('oldWeld-tests');
+    await b.tap('oldWeld-test-magnet');
+    await b.tap('saw-none');
+    await openDemo(b, app.url, 'ramp-guard', 'test/oldWeld/stain');
+    await b.tap('saw-tea');
+    await openStop(b, 'sheet');
+    await b.saysMain(/old weld seems austenitic stainless, not the base metal: cut all of it out/i);
+    await openMetal('ramp-guard');
+    await b.tap('same-metal-other');
+    await b.tap('place-sideB');
+    await b.says('metal-says', /Nobody has said/);
+    await b.tap('sideB-low-carbon-steel');
+    await b.says('metal-says', /Suits the metal on both sides/);
+  });
+
+  test('a coating that looks like plating may be cadmium: a draft until it is ruled out', async () => {
+    await openMetal('ramp-guard');
+    await b.tap('sideA-coating-none');
+    await b.tap('sideA-coating-none');
+    await b.tap('sideA-coat-look-bright-plate');
+    await b.says('sideA-coat-belief', /Cadmium/);
+    await openStop(b, 'sheet');
+    await b.says('verdict', /DRAFT, DO NOT WELD/);
+    await b.says('halts', /rule cadmium out/);
+  });
+
+  test('how careful to be is the welder’s to set, and blank again it is the table’s', async () => {
+    await openMetal('winch-pawl');
+    await b.tap('doubt');
+    await b.type('metal.doubt.share_pct', '20');
+    await b.says('metal.doubt.share_pct-says', /^20 %/);
+    await b.says('may-be-medium-carbon-steel', /left out/);
+    await b.type('metal.doubt.personHurt', '5');
+    await b.says('metal.doubt.personHurt-says', /under 1000/);
+  });
+
+  test('a test is a lever: pulled, it opens', async () => {
+    await openDemo(b, app.url, 'winch-pawl', 'room/metal');
+    await b.saysMain(/What gives more room.*settles it \d+ in 10/s);
+    const [lever] = await b.driver.findElements({ css: '[data-testid^="lever-test-sideA-"]' });
+    assert.ok(lever);
+    await lever.click();
+    await b.driver.wait(async () => (await testOnPage()) !== '', 5000);
+    await b.saysMain(/Tells:/);
+  });
+});
+
+describe('the library', () => {
+  test('is looked through and searched, with where each cell comes from', async () => {
+    await b.tap('to-notes');
+    await b.find('note-titanium');
+    await b.type('notes-search', 'brilliant white');
+    await b.driver.wait(async () => !(await b.has('note-low-carbon-steel')), 5000);
+    await b.tap('note-titanium');
+    await b.saysMain(/Never by arc/);
+    await b.tap('notes-back');
+    await b.type('notes-search', 'unobtainium');
+    await b.saysMain(/No metal has all of/);
+  });
+});
