@@ -2,6 +2,12 @@
 import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
+import { DEFAULT_LOSSES, PLAN_SHARE } from '../src/core/data/losses';
+import { PART_KIND_IDS } from '../src/core/data/partKinds';
+import { blankSide } from '../src/core/formats/blankJob';
+import type { Side } from '../src/core/formats/job';
+import { beliefOf } from '../src/core/metal/belief';
+import { nextTests } from '../src/core/metal/next';
 import { assess } from '../src/core/plan/assess';
 import { findLevers } from '../src/core/plan/levers/levers';
 import { DEMO_JOBS } from '../src/demo/jobs';
@@ -35,6 +41,27 @@ function coreRows(): Row[] {
   });
 }
 
+/** What a metal may be and what to test next, for every kind of part with a magnet tried: the core of the metal stop. */
+function metalRows(): Row[] {
+  const tools = DEMO_KIT.tools.map(({ tool }) => tool);
+  const sides = PART_KIND_IDS.map((part): Side => ({
+    ...blankSide(),
+    part,
+    evidence: { a: { kind: 'outcome', test: 'magnet', outcome: 'strong', standing: 'sound' } },
+  }));
+  let n = 0;
+  const side = () => sides[n++ % sides.length] ?? blankSide();
+  const belief = median_ms(() => beliefOf(side()), RUNS);
+  const next = median_ms(
+    () => nextTests({ side: side(), other: null, tools, losses: DEFAULT_LOSSES, share: PLAN_SHARE.value }),
+    RUNS,
+  );
+  return [
+    { what: 'belief over all metals', median: ms(belief), wanted: '10 ms' },
+    { what: 'next test, all tests ranked', median: ms(next), wanted: '10 ms' },
+  ];
+}
+
 /** What the first page, the list of jobs, loads before it can show itself. The rest comes beside it or on its own page. */
 const FIRST = /^(entry|__common|__expo-metro-runtime|_layout)\./;
 
@@ -63,7 +90,7 @@ function sizeRows(): Row[] {
 
 async function main(): Promise<void> {
   const built = existsSync(DIST);
-  const rows = [...coreRows(), ...(built ? [...(await browserRows()), ...sizeRows()] : [])];
+  const rows = [...coreRows(), ...metalRows(), ...(built ? [...(await browserRows()), ...sizeRows()] : [])];
   const width = Math.max(...rows.map(({ what }) => what.length));
   process.stdout.write(`${'what'.padEnd(width)}  ${'median'.padStart(10)}  wanted\n`);
   for (const { what, median, wanted } of rows)

@@ -15,7 +15,11 @@ interface View {
 const VIEWS: readonly View[] = [
   { name: 'jobs', path: '/' },
   { name: 'look', path: '/job/ramp-guard/look' },
-  { name: 'metal', path: '/job/galley-tray/metal' },
+  { name: 'metal', path: '/job/winch-pawl/metal' },
+  { name: 'test', path: '/job/winch-pawl/test/sideA/spark' },
+  { name: 'may-be', path: '/job/winch-pawl/family/sideA/gray-iron' },
+  { name: 'notes', path: '/notes' },
+  { name: 'wide-metal', path: '/job/winch-pawl/metal', wide: true },
   { name: 'joint', path: '/job/vent-cowl/joint' },
   { name: 'power', path: '/job/pier-ladder/power' },
   { name: 'rod', path: '/job/vent-cowl/rod' },

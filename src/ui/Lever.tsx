@@ -31,6 +31,10 @@ function moved({ title, before, after, gain, unit }: LeverEffect, system: UnitSy
   return `${name} ${gain > 0 ? '+' : '−'}${speakAmount(Math.abs(gain), unit, system)}`;
 }
 
+/** A change too small to be told in the digits it would be told in. */
+const isNothing = ({ before, after, gain, unit }: LeverEffect, system: UnitSystem): boolean =>
+  before === after && gain !== null && /^0(?![.\d])/.test(speakAmount(Math.abs(gain), unit, system));
+
 /** One change the welder can make. The small jaws show the opening it gives, and in dots the opening there is now. */
 export function LeverRow({ lever, room, system, onPull }: Props) {
   const palette = usePalette();
@@ -43,7 +47,11 @@ export function LeverRow({ lever, room, system, onPull }: Props) {
       ? effect.gain / Math.max(room.limit.nominal, 1e-9)
       : effect.gainShare);
   const others = lever.effects.filter(
-    ({ roomId, after, words }) => roomId !== room.id && after !== 'none' && words === undefined,
+    (other) =>
+      other.roomId !== room.id &&
+      other.after !== 'none' &&
+      other.words === undefined &&
+      !isNothing(other, system),
   );
   const closes = lever.closes.filter((title) => title !== room.title);
   return (

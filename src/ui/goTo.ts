@@ -20,6 +20,8 @@ export const nextTest = (id: string, place: string, test: string) =>
 /** Opens what a piece may be: what each test did to it, and the plan if it is that. */
 export const openFamily = (id: string, place: string, family: string) =>
   router.push(within(id, ['family', place, family]));
+/** Goes to the library of metals. */
+export const openNotes = () => router.replace('/notes');
 /** Opens a metal in the notes. */
 export const openNote = (family: string) =>
   router.push({ pathname: '/notes/[metal]', params: { metal: family } });

@@ -52,7 +52,7 @@ export const COATING_LOOKS = {
   },
   spangle: {
     name: 'Frosted crystal pattern',
-    weights: { none: 1, zinc: 97, chrome: 0.1, 'lead-paint': 0.1, terne: 0.5, cadmium: 0.05 },
+    weights: { none: 0.3, zinc: 97, chrome: 0.1, 'lead-paint': 0.1, terne: 0.5, cadmium: 0.05 },
   },
   'dull-zinc': {
     name: 'Dull grey skin, runs and drips',

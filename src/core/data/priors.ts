@@ -24,7 +24,7 @@ export const BACKGROUND: Readonly<Record<FamilyId, number>> = {
   'gray-iron': 6,
   'ductile-iron': 3,
   'malleable-iron': 1,
-  'white-iron': 0.25,
+  'white-iron': 0.4,
   'austenitic-stainless': 9,
   'free-machining-stainless': 0.7,
   'ferritic-stainless': 1.2,
@@ -49,7 +49,7 @@ export const BACKGROUND: Readonly<Record<FamilyId, number>> = {
   'zinc-die-cast': 0.4,
   lead: 0.25,
   'beryllium-copper': 0.02,
-  'sintered-metal': 0.3,
+  'sintered-metal': 0.6,
 };
 
 type Factors = Readonly<Partial<Record<FamilyId, number>>>;

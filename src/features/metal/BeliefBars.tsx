@@ -1,13 +1,15 @@
+import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { metalFamily } from '@core/data/metals';
 import type { MetalBelief } from '@core/metal/belief';
 import { isForbidden, isGrave } from '@core/metal/plausible';
+import { Act } from '@/ui/Act';
 import { usePalette } from '@/ui/theme/theme';
 import { CORNER, SPACE, TARGET } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
 import { sayShare } from './evidenceWords';
 
-/** Bars shown at once; the rest are one press away in the notes of each. */
+/** Bars shown at once; the rest are one press away. */
 const SHOWN = 5;
 /** Grave metals are shown down to this share, however many stand before them. */
 const GRAVE_SHOWN = 0.001;
@@ -22,8 +24,9 @@ interface Props {
 /** What a piece may be: a bar a family, likeliest first. Filled: the plan has to suit it. Open: left out. */
 export function BeliefBars({ belief, share, onOpen }: Props) {
   const palette = usePalette();
+  const [all, setAll] = useState(false);
   const rows = belief.shares.filter(
-    (row, n) => (n < SHOWN && row.share >= 0.003) || (isGrave(row.family) && row.share >= GRAVE_SHOWN),
+    (row, n) => all || (n < SHOWN && row.share >= 0.003) || (isGrave(row.family) && row.share >= GRAVE_SHOWN),
   );
   return (
     <View style={{ gap: SPACE.xs }}>
@@ -64,6 +67,11 @@ export function BeliefBars({ belief, share, onOpen }: Props) {
           </Pressable>
         );
       })}
+      <Act
+        title={all ? 'The likeliest only' : `All ${belief.shares.length} metals`}
+        testID="may-be-all"
+        onPress={() => setAll(!all)}
+      />
     </View>
   );
 }

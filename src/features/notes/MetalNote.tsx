@@ -6,7 +6,9 @@ import { metalFamily } from '@core/data/metals';
 import { GRADE_WORDS, PRACTICE, type Source } from '@core/data/sources';
 import { inWords } from '@core/units/format';
 import { useApp } from '@/state/store';
+import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
+import { openNotes } from '@/ui/goTo';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
 import { NotesFrame } from './NotesFrame';
@@ -74,6 +76,7 @@ function Note({ id }: { id: FamilyId }) {
           <Cell key={name} name={name} words={words} source={source} />
         ))}
       </Card>
+      <Act title="All metals" testID="all-notes" onPress={openNotes} />
     </>
   );
 }
