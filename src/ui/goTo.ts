@@ -3,28 +3,35 @@ import type { StopId } from '@core/plan/room';
 
 /** Ways from page to page, so that no screen spells an address. */
 
-const within = (id: string, at: string[]) => ({ pathname: '/job/[id]/[...at]', params: { id, at } }) as const;
+const work = (place: 'job' | 'notes', ...at: string[]) =>
+  ({ pathname: '/[place]/[...at]', params: { place, at } }) as const;
+
+/** The address of a page of a job. */
+export const inJob = (id: string, ...at: string[]) => work('job', id, ...at);
+/** The address of the library of metals. */
+export const NOTES = work('notes', 'metals');
 
 /** Opens a job at a stop. */
-export const openJob = (id: string, stop: 'look' | 'sheet' = 'look') => router.push(within(id, [stop]));
+export const openJob = (id: string, stop: 'look' | 'sheet' = 'look') => router.push(inJob(id, stop));
 /** Goes to a stop of a job. */
-export const openStop = (id: string, stop: StopId) => router.replace(within(id, [stop]));
+export const openStop = (id: string, stop: StopId) => router.replace(inJob(id, stop));
 /** Opens one room of a job: its reasons and levers. */
-export const openRoom = (id: string, room: string) => router.push(within(id, ['room', room]));
+export const openRoom = (id: string, room: string) => router.push(inJob(id, 'room', room));
 /** Opens a test of the metal: how it is done and what was seen. */
 export const openTest = (id: string, place: string, test: string) =>
-  router.push(within(id, ['test', place, test]));
+  router.push(inJob(id, 'test', place, test));
 /** From one test on to the next, without a way back through all of them. */
 export const nextTest = (id: string, place: string, test: string) =>
-  router.replace(within(id, ['test', place, test]));
+  router.replace(inJob(id, 'test', place, test));
 /** Opens what a piece may be: what each test did to it, and the plan if it is that. */
 export const openFamily = (id: string, place: string, family: string) =>
-  router.push(within(id, ['family', place, family]));
+  router.push(inJob(id, 'family', place, family));
 /** Goes to the library of metals. */
-export const openNotes = () => router.replace('/notes');
+export const openNotes = () => router.push(NOTES);
 /** Opens a metal in the notes. */
-export const openNote = (family: string) =>
-  router.push({ pathname: '/notes/[metal]', params: { metal: family } });
+export const openNote = (family: string) => router.push(work('notes', family));
+/** Opens the history of a job. */
+export const openHistory = (id: string) => router.push(inJob(id, 'history'));
 /** Back where one came from; from a shared link, to a stop of the job. */
 export const goBackOr = (id: string, stop: StopId) =>
   router.canGoBack() ? router.back() : openStop(id, stop);

@@ -29,7 +29,7 @@ export function lossOf(planned: FamilyId, truth: FamilyId, losses: Losses): numb
 }
 
 /** One row of losses an action: each weldable family's own plan, and leaving it alone. Columns in the order of FAMILY_IDS. */
-type LossTable = readonly ByFamily[];
+type LossTable = readonly Float64Array[];
 
 const tables = new WeakMap<Losses, LossTable>();
 
@@ -41,7 +41,7 @@ function tableOf(losses: Losses): LossTable {
   );
   const left = FAMILY_IDS.map((truth) => (metalFamily(truth).arc === 'yes' ? losses.sentOut : 0));
   // Plans that cost the same whatever the truth count once.
-  const table = [...new Map([...plans, left].map((row) => [row.join(), row])).values()];
+  const table = [...new Map([...plans, left].map((row) => [row.join(), Float64Array.from(row)])).values()];
   tables.set(losses, table);
   return table;
 }
@@ -51,7 +51,8 @@ export function expectedLoss(shares: ByFamily, losses: Losses): number {
   let best = Infinity;
   for (const row of tableOf(losses)) {
     let sum = 0;
-    for (let n = 0; n < row.length; n++) sum += (row[n] ?? 0) * (shares[n] ?? 0);
+    // Given up as soon as it is dearer than the best: losses only add up.
+    for (let n = 0; n < row.length && sum < best; n++) sum += (row[n] ?? 0) * (shares[n] ?? 0);
     if (sum < best) best = sum;
   }
   return best;

@@ -69,7 +69,8 @@ export function nextTests(question: NextQuestion): NextTests {
   const done = Object.values(side.evidence).flatMap(({ test, standing }) =>
     standing === 'sound' ? [test] : [],
   );
-  const tests = TEST_IDS.map((test) => worthOf(test, question, now, plan, done.includes(test)));
+  const counted = weigh(side.evidence).map(({ evidence }) => evidence.test);
+  const tests = TEST_IDS.map((test) => worthOf(test, question, now, plan, counted, done.includes(test)));
 
   const ranked = [...tests].sort((a, b) => standing(a) - standing(b) || price(b) - price(a));
   const open = ranked.filter((row) => standing(row) === 0);
@@ -148,10 +149,8 @@ const CLEARLY = 0.4;
 function planner({ other, share }: NextQuestion, trace: number): (belief: MetalBelief) => Outlook {
   const known = new Map<string, Outlook>();
   return (belief) => {
-    const name = `${mostlyForbidden(belief) ?? ''}: ${plausible(belief, share, trace)
-      .map(({ family }) => family)
-      .sort()
-      .join()}`;
+    const families = plausible(belief, share, trace).map(({ family }) => family);
+    const name = `${mostlyForbidden(belief) ?? ''}: ${families.sort().join()}`;
     const found = known.get(name) ?? outlook(whatJointWants(belief, other ?? belief, share, trace));
     known.set(name, found);
     return found;
@@ -163,6 +162,7 @@ function worthOf(
   question: NextQuestion,
   now: Outlook,
   plan: ReturnType<typeof planner>,
+  counted: readonly TestId[],
   done: boolean,
 ): TestWorth {
   const { side, tools, losses } = question;
@@ -171,8 +171,7 @@ function worthOf(
   if (done) return { test, bits: 0, saves: 0, changes: 0, settles: 0, lock, lacks, done };
   // The belief as it stands beside this test: what it shares with tests already done counts once.
   const before = sharesNow(side, [test]);
-  const doneTests = weigh(side.evidence).map(({ evidence }) => evidence.test);
-  const own = ownShare(test, doneTests);
+  const own = ownShare(test, counted);
   const worth = { bits: entropy_bits(before), saves: expectedLoss(before, losses), changes: 0, settles: 0 };
   for (const answer of EXPECTED[test]) {
     const says = soften(answer, own);

@@ -17,13 +17,13 @@ export interface RodsBetween {
 export const isRodClass = (id: string): id is RodClassId => (ROD_CLASS_IDS as readonly string[]).includes(id);
 
 const FILLER_CHOICE = memoryOf('handbook filler choice');
-const known = new Map<string, RodsBetween>();
+const known = new Map<FamilyId, Map<FamilyId, RodsBetween>>();
 
 /** Rods that join two families: their own where they are alike, else from the table of pairs. The order of the two does not matter. */
 export function rodsBetween(a: FamilyId, b: FamilyId): RodsBetween {
-  const key = a < b ? `${a} ${b}` : `${b} ${a}`;
-  const found = known.get(key) ?? work(a, b);
-  known.set(key, found);
+  const row = known.get(a) ?? new Map<FamilyId, RodsBetween>();
+  const found = row.get(b) ?? work(a, b);
+  known.set(a, row.set(b, found));
   return found;
 }
 

@@ -147,17 +147,17 @@ const common = (pairs: ReturnType<typeof pairsOf>): RodClassId[] => {
   return (first ?? []).filter((id) => rest.every((rods) => rods.includes(id)));
 };
 
+/** Likeliest first: the families up to the one that leaves no rod which all of them put up with. */
 function rodsApart(sides: readonly MetalBelief['shares'][], same: boolean): Apart | null {
-  const pairs = pairsOf(sides, same);
-  if (pairs.length < 2 || common(pairs).length > 0) return null;
-  // Likeliest first: the families that break the last rod all before them had in common.
-  const kept: typeof pairs = [];
-  for (const pair of [...pairs].sort((x, y) => y.share - x.share)) {
-    if (kept.length > 0 && common([...kept, pair]).length === 0) {
-      const families = [...new Set([...kept, pair].flatMap((p) => [p.a, p.b]))];
-      return { families, why: `No one rod suits all it may be: ${names(families)}.` };
-    }
-    kept.push(pair);
+  const pairs = pairsOf(sides, same).sort((x, y) => y.share - x.share);
+  if (pairs.length < 2) return null;
+  let left: readonly RodClassId[] | null = null;
+  for (const [n, { a, b }] of pairs.entries()) {
+    const { tolerated } = rodsBetween(a, b);
+    left = left === null ? tolerated : left.filter((id) => tolerated.includes(id));
+    if (left.length > 0) continue;
+    const families = [...new Set(pairs.slice(0, n + 1).flatMap((pair) => [pair.a, pair.b]))];
+    return { families, why: `No one rod suits all it may be: ${names(families)}.` };
   }
   return null;
 }

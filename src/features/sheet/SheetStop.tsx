@@ -1,4 +1,3 @@
-import { router } from 'expo-router';
 import { useMemo } from 'react';
 import { View } from 'react-native';
 import { writeJobFile } from '@core/formats/write';
@@ -10,6 +9,7 @@ import { trimmed } from '@core/units/format';
 import { saveFile } from '@/state/files';
 import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';
+import { openHistory } from '@/ui/goTo';
 import { Card } from '@/ui/Card';
 import { usePalette } from '@/ui/theme/theme';
 import { SPACE } from '@/ui/theme/tokens';
@@ -98,13 +98,7 @@ export function SheetStop({ open }: { open: OpenJob }) {
             )
           }
         />
-        <Act
-          title="What was done to this job"
-          testID="to-history"
-          onPress={() =>
-            router.push({ pathname: '/job/[id]/[...at]', params: { id: job.id, at: ['history'] } })
-          }
-        />
+        <Act title="What was done to this job" testID="to-history" onPress={() => openHistory(job.id)} />
       </View>
     </>
   );

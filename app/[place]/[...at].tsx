@@ -13,7 +13,10 @@ import { TestPage } from '@/features/metal/TestPage';
 import { PowerStop } from '@/features/power/PowerStop';
 import { RodStop } from '@/features/rod/RodStop';
 import { SheetStop } from '@/features/sheet/SheetStop';
+import { MetalNote } from '@/features/notes/MetalNote';
+import { NotesPage } from '@/features/notes/NotesPage';
 import type { OpenJob } from '@/state/useJob';
+import { inJob } from '@/ui/goTo';
 
 const PAGES: Record<(typeof STOPS)[number]['id'], ComponentType<{ open: OpenJob }>> = {
   look: LookStop,
@@ -24,10 +27,28 @@ const PAGES: Record<(typeof STOPS)[number]['id'], ComponentType<{ open: OpenJob 
   sheet: SheetStop,
 };
 
-/** A job: one of its stops, a room of it opened (`room/<id>`), a test of a piece (`test/<piece>/<test>`), what a piece
- * may be (`family/<piece>/<metal>`), or its history. One route, so that one chunk carries them all. */
-export default function JobRoute() {
-  const { id, at } = useLocalSearchParams<{ id: string; at: string[] }>();
+/**
+ * The work: a job or the notes it is looked up in (`notes/metals`, `notes/<metal>`). One route, so that one chunk carries what they
+ * share and the list of jobs does not wait for it.
+ */
+export default function WorkRoute() {
+  const { place, at } = useLocalSearchParams<{ place: string; at: string[] }>();
+  const [first = '', ...rest] = at;
+  switch (place) {
+    case 'job':
+      return <JobPages id={first} at={rest} />;
+    case 'notes':
+      return first === 'metals' ? <NotesPage /> : <MetalNote metal={first} />;
+    default:
+      return <Redirect href="/" />;
+  }
+}
+
+/**
+ * A job: one of its stops, a room of it opened (`room/<id>`), a test of a piece (`test/<piece>/<test>`), what a piece may be
+ * (`family/<piece>/<metal>`), or its history.
+ */
+function JobPages({ id, at }: { id: string; at: readonly string[] }) {
   const [where = '', what = '', which = ''] = at;
   if (where === 'room') {
     return (
@@ -58,7 +79,7 @@ export default function JobRoute() {
     );
   }
   const stop = STOPS.find((s) => s.id === where);
-  if (!stop) return <Redirect href={{ pathname: '/job/[id]/[...at]', params: { id, at: ['look'] } }} />;
+  if (!stop) return <Redirect href={inJob(id, 'look')} />;
   const Page = PAGES[stop.id];
   return (
     <JobFrame key={`${id} ${stop.id}`} id={id} stop={stop.id}>

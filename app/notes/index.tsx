@@ -1,1 +1,0 @@
-export { NotesPage as default } from '@/features/notes/NotesPage';
