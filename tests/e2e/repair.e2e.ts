@@ -132,6 +132,22 @@ describe('a repair on the phone', () => {
   });
 });
 
+describe('power', () => {
+  test('a long run that trips the machine: when, how many rods, and the rest that keeps it going, with a way back', async () => {
+    await openDemo(b, app.url, 'ramp-guard', 'joint');
+    await b.type('joint.length_mm', '4 m');
+    await openStop(b, 'rod');
+    await b.type('rod.current_A', '155');
+    await openStop(b, 'power');
+    await b.says('rhythm', /rods?, then .* of rest.*At 80 A or less it never has to rest/);
+    await b.says('runs-over', /thermal cut-out/);
+    await b.tap('insert-rest');
+    await b.driver.wait(async () => !(await b.has('runs-over')), 5000);
+    await b.tap('undo');
+    await b.says('runs-over', /thermal cut-out/);
+  });
+});
+
 describe('the sheet', () => {
   test('prints whole: every step, no buttons, more than one page where it needs one', async () => {
     await openDemo(b, app.url, 'ramp-guard', 'sheet');

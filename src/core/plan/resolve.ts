@@ -82,6 +82,7 @@ export function resolve(job: Job, kit: Kit, system: UnitSystem = 'metric'): Situ
     wants,
     beliefs: job.metal.sameBothSides ? [sideA] : [sideA, sideB],
     joint,
+    length_mm,
     machine,
     supply,
     cord,

@@ -31,6 +31,8 @@ export interface Situation {
   /** What each side may be; one where both are the same metal. */
   beliefs: readonly MetalBelief[];
   joint: JointGeometry;
+  /** Weld length, or what is counted with while it is blank, mm. */
+  length_mm: number;
   machine: Choice<Machine> | null;
   supply: Choice<Supply> | null;
   cord: Choice<Cord> | null;

@@ -1,54 +1,144 @@
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { View } from 'react-native';
-import Svg, { Line, Rect } from 'react-native-svg';
-import { trimmed } from '@core/units/format';
+import Svg, { Line, Path, Rect, Text as SvgText } from 'react-native-svg';
+import { dutyPlan, type DutyPlan } from '@core/plan/dutyPlan';
+import { formatQuantity, trimmed } from '@core/units/format';
+import { DURATION } from '@core/units/kinds';
 import type { OpenJob } from '@/state/useJob';
+import { Act } from '@/ui/Act';
 import { usePalette } from '@/ui/theme/theme';
-import { SPACE } from '@/ui/theme/tokens';
+import { FONTS, SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
 
-const HEIGHT = 44;
+const HEIGHT = 132;
+/** Where the bars of arc lie, under the course of the window. */
+const BARS = 14;
+const TOP = 8;
 
-/** The job in time: arc on, arc off, against ten-minute marks. */
+const say = (s: number): string => formatQuantity(Math.round(s), DURATION, 'metric');
+
+/** The rhythm of the rods as it is said. */
+function rhythmInWords({ rhythm, steady_A }: DutyPlan): string {
+  const never = steady_A === null ? '' : ` At ${Math.floor(steady_A)} A or less it never has to rest.`;
+  if (rhythm === null) return `Rod after rod: changing rods is rest enough.${never}`;
+  if (rhythm.rods === 0) return `Not one whole rod fits in ten minutes.${never}`;
+  const rods = rhythm.rods === 1 ? 'One rod' : `${rhythm.rods} rods`;
+  return `${rods}, then ${say(rhythm.pause_s)} of rest.${never}`;
+}
+
+/** The job in time: arc on and off, and how full the machine's ten-minute window stands. */
 export function DutyWindow({ open }: { open: OpenJob }) {
+  const { situation } = open.assessment;
+  const { timeline } = situation;
+  const plan = useMemo(() => dutyPlan(situation), [situation]);
+  if (!timeline)
+    return <Words tone="quiet">Joint and thickness first: then the minutes of arc are counted here.</Words>;
+  return (
+    <View style={{ gap: SPACE.s }}>
+      <Words as="bold">{`${trimmed(timeline.arc_s / 60, 1)} min of arc in ${trimmed(timeline.elapsed_s / 60, 0)} min`}</Words>
+      {plan === null ? (
+        <Words tone="quiet">
+          Type a rated point of the machine, at Kit: then it is seen when it must rest.
+        </Words>
+      ) : (
+        <>
+          <Course open={open} plan={plan} />
+          <Words testID="rhythm">{rhythmInWords(plan)}</Words>
+          <Rest open={open} plan={plan} />
+        </>
+      )}
+    </View>
+  );
+}
+
+/** Whether it cuts out on this job, and the rest that keeps it from it. */
+function Rest({ open, plan }: { open: OpenJob; plan: DutyPlan }) {
+  const { over_s, rest_s } = plan;
+  if (over_s === null) return null;
+  return (
+    <View style={{ gap: SPACE.s }}>
+      <Words tone="danger" testID="runs-over">
+        {`Reckon with the thermal cut-out ${say(over_s)} into the job.`}
+      </Words>
+      {rest_s === null ? (
+        <Words tone="danger">No rest is long enough: fewer amps, or a bigger machine.</Words>
+      ) : (
+        <Act
+          title={`Rest ${say(rest_s)} after each rod`}
+          testID="insert-rest"
+          onPress={() =>
+            open.edit(
+              [
+                { path: 'rod.rest_s', value: rest_s },
+                { path: 'typed.rod.rest_s', value: undefined },
+              ],
+              'Rest put in',
+            )
+          }
+        />
+      )}
+    </View>
+  );
+}
+
+/** The window filling and emptying, with the arc beneath it. */
+function Course({ open, plan }: { open: OpenJob; plan: DutyPlan }) {
   const palette = usePalette();
   const [width, setWidth] = useState(320);
   const { timeline } = open.assessment.situation;
   const duty = open.assessment.rooms.find(({ id }) => id === 'duty');
-  if (!timeline)
-    return <Words tone="quiet">Joint and thickness first: then the minutes of arc are counted here.</Words>;
+  if (!timeline) return null;
   const shown_s = Math.max(timeline.elapsed_s, 600);
-  const x = (s: number) => (s / shown_s) * width;
+  const most = Math.max(1.15, ...plan.course.map(({ fill }) => fill));
+  const x = (s: number) => (Math.min(s, shown_s) / shown_s) * width;
+  const floor = HEIGHT - BARS - 4;
+  const y = (fill: number) => floor - (fill / most) * (floor - TOP);
+  const corners = plan.course.filter(({ at_s }) => at_s <= shown_s);
+  const line = corners.map(({ at_s, fill }) => `L ${x(at_s)} ${y(fill)}`).join(' ');
+  const end = corners.at(-1)?.at_s ?? 0;
+  const colour = palette.state[duty?.state ?? 'unknown'];
   const marks = Array.from({ length: Math.floor(shown_s / 600) + 1 }, (_, n) => n * 600);
+  const peak = Math.max(0, ...corners.map(({ fill }) => fill));
   return (
-    <View style={{ gap: SPACE.xs }}>
-      <Words as="bold">{`${trimmed(timeline.arc_s / 60, 1)} min of arc in ${trimmed(timeline.elapsed_s / 60, 0)} min`}</Words>
-      <View
-        onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}
-        role="img"
-        aria-label={`Arc on and off over ${trimmed(timeline.elapsed_s / 60, 0)} minutes`}
-      >
-        <Svg width={width} height={HEIGHT}>
-          <Rect x={0} y={8} width={width} height={HEIGHT - 16} fill={palette.sunk} />
-          {timeline.events
-            .filter(({ current_A }) => current_A > 0)
-            .map((event) => (
-              <Rect
-                key={event.start_s}
-                x={x(event.start_s)}
-                y={8}
-                width={Math.max(1, x(event.duration_s))}
-                height={HEIGHT - 16}
-                fill={palette.state[duty?.state ?? 'unknown']}
-              />
-            ))}
-          {marks.map((s) => (
-            <Line key={s} x1={x(s)} x2={x(s)} y1={0} y2={HEIGHT} stroke={palette.ink} strokeWidth={1} />
+    <View
+      onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}
+      role="img"
+      aria-label={`How full the machine's ten minutes stand along the job: at most ${Math.round(100 * peak)} percent of what the plate allows. Arc on and off beneath.`}
+    >
+      <Svg width={width} height={HEIGHT}>
+        <Rect x={0} y={TOP} width={width} height={floor - TOP} fill={palette.sunk} />
+        <Path d={`M 0 ${floor} ${line} L ${x(end)} ${floor} Z`} fill={colour} fillOpacity={0.35} />
+        <Path d={`M 0 ${floor} ${line}`} fill="none" stroke={colour} strokeWidth={2} />
+        {marks.map((s) => (
+          <Line key={s} x1={x(s)} x2={x(s)} y1={TOP} y2={HEIGHT} stroke={palette.line} strokeWidth={1} />
+        ))}
+        <Line
+          x1={0}
+          x2={width}
+          y1={y(1)}
+          y2={y(1)}
+          stroke={palette.danger}
+          strokeWidth={2}
+          strokeDasharray="6 4"
+        />
+        <SvgText x={6} y={y(1) - 4} fill={palette.danger} fontFamily={FONTS.text} fontSize={13}>
+          full: all the plate allows
+        </SvgText>
+        {timeline.events
+          .filter(({ current_A }) => current_A > 0)
+          .map((event) => (
+            <Rect
+              key={event.start_s}
+              x={x(event.start_s)}
+              y={HEIGHT - BARS}
+              width={Math.max(1, x(event.duration_s))}
+              height={BARS}
+              fill={palette.steel}
+            />
           ))}
-        </Svg>
-      </View>
+      </Svg>
       <Words as="label" tone="quiet">
-        {`Bars: arc burning. Lines: every ten minutes.${duty && duty.state !== 'unknown' ? ` ${duty.now}; ${duty.until}.` : ''}`}
+        {`Curve: how full the last ten minutes stand. Bars: arc burning. Lines: every ten minutes.${duty && duty.state !== 'unknown' ? ` ${duty.now}; ${duty.until}.` : ''}`}
       </Words>
     </View>
   );

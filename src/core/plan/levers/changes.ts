@@ -3,7 +3,9 @@ import { rodClass } from '../../data/rods';
 import { ROD_SIZES } from '../../data/rodSizes';
 import { AIMS, idsOf } from '../../data/words';
 import { ampWindow } from '../../rods/amps';
-import { inWords } from '../../units/format';
+import { formatQuantity, inWords } from '../../units/format';
+import { DURATION } from '../../units/kinds';
+import { dutyPlan } from '../dutyPlan';
 import { POLE_WORDS } from '../rooms/pole';
 import type { Change, ChangeMaker } from './lever';
 
@@ -162,16 +164,19 @@ export const machineChanges: ChangeMaker = ({ kit, machine }) =>
 
 const REST_STEPS_s = [60, 180];
 
-/** Longer rests between rods. */
-export const restChanges: ChangeMaker = ({ rest_s, timeline }) =>
-  timeline === null
-    ? []
-    : REST_STEPS_s.map((step) => ({
-        id: `rest+${step}`,
-        title: `Rest ${(rest_s + step) / 60} min after each rod`,
-        cost: `${step / 60} min longer a rod`,
-        edits: [{ path: 'rod.rest_s', value: rest_s + step }],
-      }));
+/** Longer rests after each rod; first the shortest that keeps the machine from cutting out, where it would. */
+export const restChanges: ChangeMaker = (situation) => {
+  const { rest_s, timeline } = situation;
+  if (timeline === null) return [];
+  const duty = dutyPlan(situation);
+  const needed = duty?.over_s != null && duty.rest_s !== null && duty.rest_s > rest_s ? [duty.rest_s] : [];
+  return [...needed, ...REST_STEPS_s.map((step) => rest_s + step)].map((to) => ({
+    id: needed.includes(to) ? 'rest-needed' : `rest+${to - rest_s}`,
+    title: `Rest ${formatQuantity(to, DURATION, 'metric')} after each rod`,
+    cost: `${formatQuantity(to - rest_s, DURATION, 'metric')} longer a rod`,
+    edits: [{ path: 'rod.rest_s', value: to }],
+  }));
+};
 
 const SHELTERED_m_s = 1;
 

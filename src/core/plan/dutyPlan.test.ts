@@ -1,0 +1,50 @@
+import { DEMO_JOBS } from '../../demo/jobs';
+import { DEMO_KIT } from '../../demo/kit';
+import { applyEdits } from '../formats/edits';
+import { assess } from './assess';
+import { dutyPlan } from './dutyPlan';
+import { findLevers } from './levers/levers';
+
+const long = (edits: Record<string, unknown> = {}) => {
+  const job = DEMO_JOBS.find(({ id }) => id === 'ramp-guard');
+  if (!job) throw new Error('no demo job');
+  return applyEdits(
+    job,
+    Object.entries({ 'joint.length_mm': 4000, 'rod.current_A': 155, ...edits }).map(([path, value]) => ({
+      path,
+      value,
+    })),
+  );
+};
+const planOf = (edits?: Record<string, unknown>) => dutyPlan(assess(long(edits), DEMO_KIT).situation);
+
+describe('the ten-minute window along a job', () => {
+  test('a long run near the top of the plate runs over; the rest it names keeps it from it', () => {
+    const plan = planOf();
+    expect(plan?.over_s).toBeGreaterThan(0);
+    expect(plan?.rest_s).toBeGreaterThan(0);
+    expect(planOf({ 'rod.rest_s': plan?.rest_s })?.over_s).toBeNull();
+    expect(planOf({ 'rod.rest_s': (plan?.rest_s ?? 0) - 1 })?.over_s).not.toBeNull();
+  });
+
+  test('the amps without a pause are the 100 % point of the plate, and nothing runs over there', () => {
+    const plan = planOf();
+    expect(plan?.steady_A).toBeCloseTo(80, 3);
+    expect(planOf({ 'rod.current_A': 80 })).toMatchObject({ over_s: null, rest_s: 0 });
+  });
+
+  test('the rest is a lever, and makes the duty of the job roomy enough', () => {
+    const lever = findLevers(long(), DEMO_KIT).find(({ id }) => id === 'rest-needed');
+    const effect = lever?.effects.find(({ roomId }) => roomId === 'duty');
+    expect(effect?.gain).toBeGreaterThan(0);
+    expect(findLevers(long({ 'rod.current_A': 80 }), DEMO_KIT).some(({ id }) => id === 'rest-needed')).toBe(
+      false,
+    );
+  });
+
+  test('says nothing while machine, plate or joint are not known', () => {
+    expect(planOf({ 'joint.kind': null })).toBeNull();
+    const bare = { ...DEMO_KIT, machines: DEMO_KIT.machines.map((m) => ({ ...m, rated: [] })) };
+    expect(dutyPlan(assess(long(), bare).situation)).toBeNull();
+  });
+});

@@ -1,0 +1,50 @@
+import { ROD_CHANGE_s } from '../data/limits';
+import { permittedDuty } from '../power/duty';
+import {
+  restNeeded_s,
+  rodRhythm,
+  runsOver_s,
+  windowFill,
+  withoutPause_A,
+  type Fill,
+  type RodRhythm,
+} from '../power/window';
+import { ratedPoints } from './rooms/duty';
+import type { Situation } from './situation';
+import { buildTimeline } from './timeline';
+
+/** The ten-minute window along a job, and what keeps it from running over. */
+export interface DutyPlan {
+  /** How full it stands, corner by corner. */
+  course: readonly Fill[];
+  /** When it first runs over, s; null where it never does. */
+  over_s: number | null;
+  /** Rest after each rod that keeps it from running over, s; 0 where none is needed, null where none is enough. */
+  rest_s: number | null;
+  /** Largest amps that may burn without a pause. */
+  steady_A: number | null;
+  /** Rods in a row and the pause after them; null where rods may follow one another without end. */
+  rhythm: RodRhythm | null;
+}
+
+/** Answers "how long may I weld, and when must it rest?" Null while machine, plate or job are not known. */
+export function dutyPlan(situation: Situation): DutyPlan | null {
+  const { machine, timeline, beads, length_mm, current_A, job } = situation;
+  if (!machine || !timeline || !beads || !current_A) return null;
+  const points = ratedPoints(machine.value);
+  const duty = permittedDuty(points, current_A.value);
+  if (duty === null) return null;
+  const burns = (rest_s: number) =>
+    (rest_s === situation.rest_s
+      ? timeline
+      : buildTimeline({ beads, length_mm, current_A: current_A.value, rest_s, position: job.look.position })
+    ).events.filter((event) => event.current_A > 0);
+  const course = windowFill(burns(situation.rest_s), points);
+  return {
+    course,
+    over_s: runsOver_s(course),
+    rest_s: restNeeded_s(burns, points),
+    steady_A: withoutPause_A(points, machine.value.max_A ?? current_A.value),
+    rhythm: rodRhythm(duty, beads.arcPerRod_s, ROD_CHANGE_s),
+  };
+}
