@@ -1,5 +1,4 @@
 import type { FamilyId } from './families';
-import { OUR_JUDGEMENT, type Source } from './sources';
 
 /** A kind of part, and how often it is made of what, by weight. Families not named are left to the common background. */
 export interface PartKind {
@@ -20,10 +19,7 @@ const SS = 'austenitic-stainless';
 const GI = 'gray-iron';
 const DI = 'ductile-iron';
 
-/** Weights are our reading of common practice, not counts. */
-export const PART_KINDS_SOURCE: Source = OUR_JUDGEMENT;
-
-/** Kinds of part a repair welder meets, with what they are usually made of. */
+/** Kinds of part a repair welder meets, with what they are usually made of: weights as in the table of priors, and from its source. */
 export const PART_KINDS = {
   'plate-bracket': part(
     'Plate, angle or bracket',

@@ -1,6 +1,4 @@
-import { memoryOf } from './sources';
-
-/** A rod diameter as sold. Core wire diameter and rod length decide what one rod lays. */
+/** A rod diameter as sold, with its usual length: AWS A5.1, from memory. Core wire and length decide what one rod lays. */
 export interface RodSize {
   /** Core wire, mm. */
   diameter_mm: number;
@@ -8,8 +6,6 @@ export interface RodSize {
   inches: string;
   length_mm: number;
 }
-
-export const ROD_SIZE_SOURCE = memoryOf('AWS A5.1 standard sizes and lengths');
 
 export const ROD_SIZES = {
   '1/16': { diameter_mm: 1.6, inches: '1/16', length_mm: 250 },

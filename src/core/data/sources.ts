@@ -28,7 +28,6 @@ export const memoryOf = (name: string): Source => ({ name, grade: 'memory' });
 
 export const PRACTICE: Source = { name: 'common practice', grade: 'practice' };
 export const CHOSEN: Source = { name: 'what you chose or entered', grade: 'practice' };
-export const ARITHMETIC: Source = { name: 'arithmetic and geometry', grade: 'published' };
 export const BURN_THROUGH_FIT: Source = {
   name: 'thin-plate melt width, fitted to jobs that held and jobs that holed',
   grade: 'calibrated',
@@ -46,7 +45,6 @@ export const AWS_A5_6 = memoryOf('AWS A5.6 and handbooks');
 export const AWS_A5_11 = memoryOf('AWS A5.11 and handbooks');
 export const AWS_D1_1 = memoryOf('AWS D1.1');
 export const ASTM_B258: Source = { name: 'ASTM B258', grade: 'published' };
-export const NEC_CH9_T8 = memoryOf('NEC chapter 9, table 8');
 export const IACS: Source = { name: 'IACS copper, 0.017241 ohm mm2/m at 20 °C', grade: 'published' };
 export const IEC_60974_1 = memoryOf('IEC 60974-1');
 export const IEC_60898 = memoryOf('IEC 60898 time and current bands');
@@ -54,4 +52,3 @@ export const UL_489 = memoryOf('North American molded-case breaker bands');
 export const FILLER_HANDBOOK = memoryOf('filler-metal handbook, deposition tables');
 export const MSG: Source = { name: "Manufacturers' Standard Gauge for sheet steel", grade: 'memory' };
 export const HANDBOOK = memoryOf('metals handbook');
-export const WELDING_HANDBOOK = memoryOf('welding handbooks');

@@ -4,6 +4,7 @@ import { applyEdits } from '../formats/edits';
 import { assess } from './assess';
 import { dutyPlan } from './dutyPlan';
 import { findLevers } from './levers/levers';
+import { worstWindowArc_s } from './timeline';
 
 const long = (edits: Record<string, unknown> = {}) => {
   const job = DEMO_JOBS.find(({ id }) => id === 'ramp-guard');
@@ -46,5 +47,29 @@ describe('the ten-minute window along a job', () => {
     expect(planOf({ 'joint.kind': null })).toBeNull();
     const bare = { ...DEMO_KIT, machines: DEMO_KIT.machines.map((m) => ({ ...m, rated: [] })) };
     expect(dutyPlan(assess(long(), bare).situation)).toBeNull();
+  });
+});
+
+describe('cord heat', () => {
+  const heatOf = (edits: Record<string, unknown>) =>
+    assess(long(edits), DEMO_KIT).rooms.find(({ id }) => id === 'cord-heat');
+
+  test('is the supply current times the root of the busiest ten minutes, against what the cord carries', () => {
+    const edits = { 'power.cordLength_m': 10, 'power.cordSize': 'mm2-4' };
+    const { draw, timeline } = assess(long(edits), DEMO_KIT).situation;
+    const room = heatOf(edits);
+    if (!draw || !timeline) throw new Error('nothing drawn');
+    const busy = worstWindowArc_s(timeline, 600) / 600;
+    // IEC 60974-1: effective current with no idle current is I1 sqrt(X).
+    expect(room?.value?.nominal).toBeCloseTo(draw.current_A.nominal * Math.sqrt(busy), 9);
+    // Flexible cord of 4 mm2, from memory.
+    expect(room?.limit?.nominal).toBe(32);
+  });
+
+  test('more rest heats it less; no cord has no heat', () => {
+    const cord = { 'power.cordLength_m': 10, 'power.cordSize': 'mm2-1.5' };
+    const hot = heatOf(cord)?.left?.nominal ?? NaN;
+    expect(heatOf({ ...cord, 'rod.rest_s': 300 })?.left?.nominal).toBeGreaterThan(hot);
+    expect(heatOf({ 'power.cordLength_m': 0 })).toBeUndefined();
   });
 });

@@ -1,7 +1,9 @@
 import { View } from 'react-native';
 import { FAMILY_IDS, type FamilyId } from '@core/data/families';
+import { LIKELIHOODS_SOURCE } from '@core/data/likelihoods';
 import { metalFamily } from '@core/data/metals';
 import { metalTest } from '@core/data/metalTests';
+import { PRIORS_SOURCE } from '@core/data/priors';
 import { beliefOf, effectsOn, priorOf } from '@core/metal/belief';
 import type { MetalPlace } from '@core/plan/levers/lever';
 import { assess } from '@core/plan/assess';
@@ -35,6 +37,9 @@ export function FamilyPage({ open, place, family }: { open: OpenJob; place: Meta
       <Card>
         <Words as="head">What did it</Words>
         <Words as="small">{`Before any test, by what it is part of: ${sayShare(before)}`}</Words>
+        <Words as="label" tone="quiet">
+          {PRIORS_SOURCE.name}
+        </Words>
         {effectsOn(side, family).map(({ id, times }) => {
           const entry = side.evidence[id];
           if (!entry) return null;
@@ -52,6 +57,9 @@ export function FamilyPage({ open, place, family }: { open: OpenJob; place: Meta
             </View>
           );
         })}
+        <Words as="label" tone="quiet">
+          {`How often each shows what: ${LIKELIHOODS_SOURCE.name}`}
+        </Words>
       </Card>
       <WhatIf open={open} place={place} family={family} />
       <Act title="All about this metal" testID="to-note" onPress={() => openNote(family)} />

@@ -2,6 +2,7 @@ import type { Assessor } from './assessor';
 import { breaker } from './breaker';
 import { burnThrough } from './burnThrough';
 import { cord } from './cord';
+import { cordHeat } from './cordHeat';
 import { duty } from './duty';
 import { filler } from './filler';
 import { gap } from './gap';
@@ -40,6 +41,7 @@ export const ASSESSORS: readonly Assessor[] = [
   machineRange,
   breaker,
   cord,
+  cordHeat,
   duty,
   rodsOnHand,
   wind,
