@@ -148,6 +148,21 @@ describe('power', () => {
   });
 });
 
+describe('the supply chain', () => {
+  test('an undersized cord on the far pier is named, opens its room, and a heavier one from the kit relieves it', async () => {
+    await openDemo(b, app.url, 'pier-ladder', 'rod');
+    await b.type('rod.current_A', '45');
+    await openStop(b, 'power');
+    await b.says('weakest', /cord/);
+    await b.tap('use-cord-heavy');
+    await b.driver.wait(async () => !/: cord/.test(await b.text('weakest')), 5000);
+    await b.tap('undo');
+    await b.says('weakest', /cord/);
+    await b.tap('link-cord');
+    await b.saysMain(/What gives more room/);
+  });
+});
+
 describe('the sheet', () => {
   test('prints whole: every step, no buttons, more than one page where it needs one', async () => {
     await openDemo(b, app.url, 'ramp-guard', 'sheet');

@@ -11,6 +11,7 @@ import { Pick } from '@/ui/Pick';
 import { QuantityField } from '@/ui/QuantityField';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
+import { ChainPicture } from './ChainPicture';
 import { DutyWindow } from './DutyWindow';
 
 /** Power: machine, supply, cord, and whether they do it. */
@@ -109,6 +110,7 @@ export function PowerStop({ open }: { open: OpenJob }) {
           onPick={(id) => set('power.leadsId', id, 'Weld leads')}
         />
       )}
+      <ChainPicture open={open} />
       <Card>
         <DutyWindow open={open} />
       </Card>

@@ -1,0 +1,93 @@
+import { Pressable, View } from 'react-native';
+import { powerChain, weakestLink, type ChainLink } from '@core/plan/chain';
+import { speakState } from '@core/plan/speak';
+import { trimmed } from '@core/units/format';
+import type { OpenJob } from '@/state/useJob';
+import { openRoom } from '@/ui/goTo';
+import { Jaws } from '@/ui/Jaws';
+import { openingOf } from '@/ui/roomWords';
+import { usePalette } from '@/ui/theme/theme';
+import { CORNER, SPACE, STROKE } from '@/ui/theme/tokens';
+import { Words } from '@/ui/Words';
+
+const watts = (w: number): string => (w >= 1000 ? `${trimmed(w / 1000, 1)} kW` : `${trimmed(w, 0)} W`);
+
+/** What a link does with the power, in words. */
+function doesWith({ id, power_W }: ChainLink): string {
+  if (id === 'source') return `gives ${watts(power_W)}`;
+  if (id === 'arc') return `${watts(power_W)} into the weld`;
+  return `keeps ${watts(power_W)}`;
+}
+
+/** The way from the socket to the arc, link by link: volts, amps, what each keeps, and the room on it. */
+export function ChainPicture({ open }: { open: OpenJob }) {
+  const palette = usePalette();
+  const { situation, rooms } = open.assessment;
+  const chain = powerChain(situation, rooms);
+  if (!chain) return null;
+  const weakest = weakestLink(chain, rooms);
+  return (
+    <View style={{ gap: SPACE.s }}>
+      <Words as="head">From the socket to the arc</Words>
+      {weakest && (
+        <Words as="small" tone="quiet" testID="weakest">
+          {`It hangs on: ${weakest.name.toLowerCase()}, ${weakest.room?.title.toLowerCase() ?? ''}.`}
+        </Words>
+      )}
+      <View>
+        {chain.map((link, n) => {
+          const { room } = link;
+          return (
+            <View key={link.id}>
+              {n > 0 && (
+                <View
+                  style={{
+                    width: n < 3 && link.id !== 'arc' ? 3 : 6,
+                    height: 14,
+                    marginLeft: SPACE.xl,
+                    backgroundColor: palette.steel,
+                  }}
+                />
+              )}
+              <Pressable
+                role="button"
+                testID={`link-${link.id}`}
+                disabled={room === null}
+                onPress={() => room && openRoom(open.job.id, room.id)}
+                aria-label={`${link.name}: ${trimmed(link.volts_V, 0)} volts, ${trimmed(link.current_A, 1)} amps, ${doesWith(link)}${room ? `; ${room.title} ${speakState(room)}` : ''}`}
+                style={{
+                  minHeight: 56,
+                  flexDirection: 'row',
+                  alignItems: 'center',
+                  gap: SPACE.m,
+                  padding: SPACE.m,
+                  borderWidth: link === weakest ? 2.5 : STROKE,
+                  borderColor: link === weakest && room ? palette.state[room.state] : palette.line,
+                  borderRadius: CORNER,
+                  backgroundColor: palette.surface,
+                }}
+              >
+                <View style={{ flex: 1 }}>
+                  <Words as="bold">{link.name}</Words>
+                  <Words as="label" tone="quiet">
+                    {doesWith(link)}
+                  </Words>
+                </View>
+                <Words as="head">{`${trimmed(link.volts_V, 0)} V · ${trimmed(link.current_A, link.current_A < 50 ? 1 : 0)} A`}</Words>
+                {room && (
+                  <Jaws
+                    id={`link-${link.id}`}
+                    fraction={openingOf(room)}
+                    state={room.state}
+                    width={56}
+                    height={16}
+                  />
+                )}
+              </Pressable>
+            </View>
+          );
+        })}
+      </View>
+    </View>
+  );
+}
