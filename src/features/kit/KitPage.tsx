@@ -1,5 +1,5 @@
 import { router } from 'expo-router';
-import { Pressable, ScrollView, View } from 'react-native';
+import { Pressable, View } from 'react-native';
 import { CABLES, type CableId } from '@core/data/cables';
 import { MACHINE_TYPES } from '@core/data/machines';
 import { TOOLS } from '@core/data/tools';
@@ -13,6 +13,7 @@ import { say, useApp } from '@/state/store';
 import { addItem, addTins, newItemId, type Shelf } from '@/state/shelf';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
+import { PageFrame } from '@/ui/PageFrame';
 import { usePalette } from '@/ui/theme/theme';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
@@ -22,80 +23,64 @@ const openItem = (shelf: Shelf, item: string) =>
 
 /** The kit: what is on the truck. */
 export function KitPage() {
-  const palette = usePalette();
   const kit = useApp((state) => state.kit.kit);
   const system = useApp((state) => state.settings.system);
   const say = inWords(system);
   return (
-    <View style={{ flex: 1, backgroundColor: palette.ground }}>
-      <View
-        style={{ backgroundColor: palette.bar, flexDirection: 'row', alignItems: 'center', minHeight: 56 }}
-      >
-        <Act
-          kind="bar"
-          title="‹ Back"
-          testID="kit-back"
-          onPress={() => (router.canGoBack() ? router.back() : router.replace('/'))}
-        />
-        <Words as="head" color={palette.onBar}>
-          Kit
-        </Words>
-      </View>
-      <ScrollView role="main" contentContainerStyle={{ padding: SPACE.m, gap: SPACE.l, maxWidth: 900 }}>
-        <Words tone="quiet">
-          What is on the truck. Plans are made from these first; levers are looked for among them.
-        </Words>
-        <ShelfList
-          title="Machines"
-          shelf="machines"
-          add="Add a machine"
-          rows={kit.machines.map((m) => ({
-            id: m.id,
-            name: m.name,
-            note: `${MACHINE_TYPES[m.type].name}, ${m.min_A ?? '?'} to ${m.max_A ?? '?'} A, ${m.poles.join(' ')}`,
-          }))}
-        />
-        <ShelfList
-          title="Supplies and their cords"
-          shelf="supplies"
-          add="Add a supply"
-          rows={kit.supplies.map((s) => ({
-            id: s.id,
-            name: s.name,
-            note: `${s.kind === 'generator' ? `generator ${s.rating_kVA ?? '?'} kVA, ` : ''}${s.volts_V ?? '?'} V, ${s.breaker_A ?? '?'} A ${s.breakerKind}; ${s.cordLength_m === null ? 'no cord' : say.distance(s.cordLength_m)}${s.cordSize === null ? '' : ` of ${CABLES[s.cordSize].name}`}`,
-          }))}
-        />
-        <ShelfList
-          title="Cords"
-          shelf="cords"
-          add="Add a cord"
-          rows={kit.cords.map((c) => ({ id: c.id, name: c.name, note: lengthOf(c, say.distance) }))}
-        />
-        <ShelfList
-          title="Weld leads"
-          shelf="leads"
-          add="Add leads"
-          rows={kit.leads.map((l) => ({
-            id: l.id,
-            name: l.name,
-            note: `two of ${lengthOf(l, say.distance)}`,
-          }))}
-        />
-        <ShelfList
-          title="Rod tins"
-          shelf="tins"
-          add="Add a tin"
-          rows={kit.tins.map((t) => ({ id: t.id, name: `${t.rodClass} ${t.size}`, note: tinNote(t) }))}
-        />
-        <ShelfList
-          title="Tools"
-          shelf="tools"
-          add="Add a tool"
-          rows={kit.tools.map((t) => ({ id: t.id, name: TOOLS[t.tool], note: t.note }))}
-        />
-        <KitFiles kit={kit} />
-      </ScrollView>
-    </View>
+    <PageFrame title="Kit" backID="kit-back">
+      <Words tone="quiet">
+        What is on the truck. Plans are made from these first; levers are looked for among them.
+      </Words>
+      <ShelfList
+        title="Machines"
+        shelf="machines"
+        add="Add a machine"
+        rows={kit.machines.map((m) => ({
+          id: m.id,
+          name: m.name,
+          note: `${MACHINE_TYPES[m.type].name}, ${m.min_A ?? '?'} to ${m.max_A ?? '?'} A, ${m.poles.join(' ')}`,
+        }))}
+      />
+      <ShelfList
+        title="Supplies and their cords"
+        shelf="supplies"
+        add="Add a supply"
+        rows={kit.supplies.map((s) => ({
+          id: s.id,
+          name: s.name,
+          note: `${s.kind === 'generator' ? `generator ${s.rating_kVA ?? '?'} kVA, ` : ''}${s.volts_V ?? '?'} V, ${s.breaker_A ?? '?'} A ${s.breakerKind}; ${s.cordLength_m === null ? 'no cord' : say.distance(s.cordLength_m)}${s.cordSize === null ? '' : ` of ${CABLES[s.cordSize].name}`}`,
+        }))}
+      />
+      <ShelfList
+        title="Cords"
+        shelf="cords"
+        add="Add a cord"
+        rows={kit.cords.map((c) => ({ id: c.id, name: c.name, note: lengthOf(c, say.distance) }))}
+      />
+      <ShelfList
+        title="Weld leads"
+        shelf="leads"
+        add="Add leads"
+        rows={kit.leads.map((l) => ({
+          id: l.id,
+          name: l.name,
+          note: `two of ${lengthOf(l, say.distance)}`,
+        }))}
+      />
+      <ShelfList
+        title="Rod tins"
+        shelf="tins"
+        add="Add a tin"
+        rows={kit.tins.map((t) => ({ id: t.id, name: `${t.rodClass} ${t.size}`, note: tinNote(t) }))}
+      />
+      <ShelfList
+        title="Tools"
+        shelf="tools"
+        add="Add a tool"
+        rows={kit.tools.map((t) => ({ id: t.id, name: TOOLS[t.tool], note: t.note }))}
+      />
+      <KitFiles kit={kit} />
+    </PageFrame>
   );
 }
 

@@ -9,16 +9,18 @@ import { useApp } from '@/state/store';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
 import { openNotes } from '@/ui/goTo';
+import { PageFrame } from '@/ui/PageFrame';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
-import { NotesFrame } from './NotesFrame';
 import { spanInWords, weldsInWords } from './noteWords';
 
 /** One metal: what it is like, how it welds, and where each cell comes from. */
 export function MetalNote({ metal }: { metal: string }) {
   const id = FAMILY_IDS.find((family) => family === metal);
   return (
-    <NotesFrame>{id ? <Note id={id} /> : <Words as="title">No such metal in the notes</Words>}</NotesFrame>
+    <PageFrame title="Notes" backID="notes-back" gap={SPACE.m}>
+      {id ? <Note id={id} /> : <Words as="title">No such metal in the notes</Words>}
+    </PageFrame>
   );
 }
 

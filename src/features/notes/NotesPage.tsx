@@ -6,10 +6,10 @@ import { metalFamily } from '@core/data/metals';
 import { Card } from '@/ui/Card';
 import { Entry } from '@/ui/Entry';
 import { openNote } from '@/ui/goTo';
+import { PageFrame } from '@/ui/PageFrame';
 import { usePalette } from '@/ui/theme/theme';
 import { SPACE, STROKE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
-import { NotesFrame } from './NotesFrame';
 import { spanInWords, weldsInWords } from './noteWords';
 
 /** Every word of a metal that a search may ask for. */
@@ -27,7 +27,7 @@ export function NotesPage() {
   const asked = search.trim().toLowerCase().split(/\s+/);
   const shown = FAMILY_IDS.filter((id) => asked.every((word) => wordsOf(id).includes(word)));
   return (
-    <NotesFrame>
+    <PageFrame title="Notes" backID="notes-back" gap={SPACE.m}>
       <Words as="title">Metals</Words>
       <Entry
         label="Search metals"
@@ -70,6 +70,6 @@ export function NotesPage() {
           </View>
         )}
       </Card>
-    </NotesFrame>
+    </PageFrame>
   );
 }

@@ -1,13 +1,21 @@
 import { router } from 'expo-router';
 import type { ReactNode } from 'react';
 import { ScrollView, View } from 'react-native';
-import { Act } from '@/ui/Act';
-import { usePalette } from '@/ui/theme/theme';
-import { SPACE } from '@/ui/theme/tokens';
-import { Words } from '@/ui/Words';
+import { Act } from './Act';
+import { usePalette } from './theme/theme';
+import { SPACE } from './theme/tokens';
+import { Words } from './Words';
 
-/** What stands round every page of the notes. */
-export function NotesFrame({ children }: { children: ReactNode }) {
+interface Props {
+  title: string;
+  /** Test id of the way back. */
+  backID: string;
+  gap?: number;
+  children: ReactNode;
+}
+
+/** What stands round a page that belongs to no job: the way back, its name, and the work. */
+export function PageFrame({ title, backID, gap = SPACE.l, children }: Props) {
   const palette = usePalette();
   return (
     <View style={{ flex: 1, backgroundColor: palette.ground }}>
@@ -17,14 +25,14 @@ export function NotesFrame({ children }: { children: ReactNode }) {
         <Act
           kind="bar"
           title="‹ Back"
-          testID="notes-back"
+          testID={backID}
           onPress={() => (router.canGoBack() ? router.back() : router.replace('/'))}
         />
         <Words as="head" color={palette.onBar}>
-          Notes
+          {title}
         </Words>
       </View>
-      <ScrollView role="main" contentContainerStyle={{ padding: SPACE.m, gap: SPACE.m, maxWidth: 900 }}>
+      <ScrollView role="main" contentContainerStyle={{ padding: SPACE.m, gap, maxWidth: 900 }}>
         {children}
       </ScrollView>
     </View>
