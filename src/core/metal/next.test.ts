@@ -272,6 +272,24 @@ describe('a plan safe for all that is plausible', () => {
     expect(wants(belief(['al-5xxx', 0.3], ['al-6xxx', 0.7])).verdict).toBe('unknown');
   });
 
+  test('a draft on a white metal is not given steel rods, one on a steel is given the careful ones', () => {
+    expect(wants(belief(['al-6xxx', 0.7], ['al-5xxx', 0.3]))).toMatchObject({
+      verdict: 'unknown',
+      rods: ['E4043'],
+    });
+    expect(wants(belief(['low-carbon-steel', 0.7], ['white-iron', 0.3])).rods[0]).toBe('E312-16');
+  });
+
+  test('where the tests disagree it is not called never, whatever it mostly seems; a name from papers is', () => {
+    const disagree = {
+      ...belief(['magnesium', 0.9], ['low-carbon-steel', 0.1]),
+      conflict: { suspect: null, surprise: 0 },
+    };
+    expect(whatJointWants(disagree, disagree).verdict).toBe('unknown');
+    const papers = { ...beliefIn('lead'), conflict: { suspect: null, surprise: 0 } };
+    expect(whatJointWants(papers, papers).verdict).toBe('never');
+  });
+
   test('two sides that differ for sure are each warmed by their own rule', () => {
     const joint = whatJointWants(beliefIn('high-carbon-steel'), beliefIn('austenitic-stainless'));
     expect(joint.verdict).toBe('yes');

@@ -65,6 +65,26 @@ export interface JointWants {
  */
 const CAREFUL: readonly RodClassId[] = ['E312-16', 'E309L-16', 'E7018', 'E7016', 'E7015'];
 
+/** Groups that the careful rods are meant for. */
+const IRON_BASED: readonly MetalGroup[] = [
+  'carbon',
+  'hardenable',
+  'manganese',
+  'cast-iron',
+  'austenitic',
+  'ferritic',
+  'duplex',
+];
+
+/** Rods for a draft: careful ones where it may be iron or steel, else those of the likeliest that can be welded. */
+function carefulRods(families: readonly FamilyId[]): Pick<JointWants, 'rods' | 'rodWhy'> {
+  const weldable = families.filter((id) => !isForbidden(id));
+  const [likeliest] = weldable;
+  if (likeliest === undefined || weldable.some((id) => IRON_BASED.includes(metalFamily(id).group)))
+    return { rods: CAREFUL, rodWhy: 'Unknown metal: high-alloy rods crack least, then low hydrogen.' };
+  return { rods: rodsBetween(likeliest, likeliest).rods, rodWhy: `If it is ${names([likeliest])}.` };
+}
+
 const names = (families: readonly FamilyId[]): string =>
   families.map((id) => metalFamily(id).name.toLowerCase()).join(', ');
 
@@ -91,7 +111,11 @@ export function whatJointWants(
     rodSource: PRACTICE,
     apart: null,
   };
-  const mostly = looked.map((side) => mostlyForbidden(side)).find((family) => family !== null);
+  // Where the tests disagree, what it mostly seems is not to be built on; a name from papers is.
+  const mostly = looked
+    .filter(({ conflict, named }) => conflict === null || named !== null)
+    .map((side) => mostlyForbidden(side))
+    .find((family) => family !== null);
   if (mostly) {
     const { why, instead } = metalFamily(mostly);
     return {
@@ -106,8 +130,7 @@ export function whatJointWants(
   const careful = {
     ...base,
     verdict: 'unknown' as const,
-    rods: CAREFUL,
-    rodWhy: 'Unknown metal: high-alloy rods crack least, then low hydrogen.',
+    ...carefulRods(families),
   };
   if (looked.length < 2) {
     return {
