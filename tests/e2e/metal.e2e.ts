@@ -120,10 +120,26 @@ describe('what is it?', () => {
     await b.says('showed', /1\.8 g\/cm³, between 1\.79 and 1\.8/);
     await openDemo(b, app.url, id, 'test/sideA/torch');
     await b.says('lock', /Nothing opens this/);
+    assert.equal(await b.has('saw-glows'), false);
     await openMetal(id);
     await b.says('metal-says', /Magnesium/);
     await openStop(b, 'sheet');
     await b.says('verdict', /STOP\. DO NOT WELD/);
+  });
+
+  test('a test done before it was locked can still be taken back', async () => {
+    await openDemo(b, app.url, 'winch-pawl', 'test/sideA/spark');
+    await b.tap('saw-straw-long');
+    await openDemo(b, app.url, 'winch-pawl', 'test/sideA/magnet');
+    await b.tap('standing-doubtful');
+    await openDemo(b, app.url, 'winch-pawl', 'test/sideA/density');
+    await b.tap('start-reading');
+    await b.type('air_g', '540');
+    await b.type('water_g', '240');
+    await openDemo(b, app.url, 'winch-pawl', 'test/sideA/spark');
+    await b.find('lock');
+    await b.tap('standing-undone');
+    await b.says('now', /%|nearly sure/);
   });
 
   test('weighings that cannot be are answered with what to do, and kept', async () => {

@@ -61,7 +61,7 @@ export function TestPage({ open, place, test }: { open: OpenJob; place: MetalPla
         </Card>
       )}
       <HowTo row={row} />
-      {!lock &&
+      {(!lock || entries.length > 0) &&
         shown.map(([id, entry]) => (
           <Card key={id ?? 'first'}>
             {row.kind === 'outcome' ? (
