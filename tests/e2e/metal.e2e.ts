@@ -249,6 +249,7 @@ describe('the library', () => {
     await b.driver.wait(async () => !(await b.has('note-low-carbon-steel')), 5000);
     await b.tap('note-titanium');
     await b.saysMain(/Never by arc/);
+    await b.saysMain(/TIG\s+shop, all under argon\s+welding handbooks, weldability by process · from memory/);
     await b.tap('notes-back');
     await b.type('notes-search', 'unobtainium');
     await b.saysMain(/No metal has all of/);

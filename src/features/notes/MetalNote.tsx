@@ -3,6 +3,7 @@ import { FAMILY_IDS, type FamilyId } from '@core/data/families';
 import { HAZARDS } from '@core/data/hazards';
 import { libraryRow } from '@core/data/library';
 import { metalFamily } from '@core/data/metals';
+import { PROCESSES, PROCESSES_SOURCE, takesOf, type ProcessId } from '@core/data/processes';
 import { GRADE_WORDS, PRACTICE, type Source } from '@core/data/sources';
 import { inWords } from '@core/units/format';
 import { useApp } from '@/state/store';
@@ -64,7 +65,15 @@ function Note({ id }: { id: FamilyId }) {
           <Cell name="Stick, best first" words={family.rods.join(', ')} source={PRACTICE} />
         )}
         <Cell name="Heat" words={family.heat.words} source={family.heat.source} />
-        <Cell name="Other ways" words={row.otherProcesses.value} source={row.otherProcesses.source} />
+        {(Object.keys(PROCESSES) as ProcessId[]).map((process) => (
+          <Cell
+            key={process}
+            name={PROCESSES[process]}
+            words={takesOf(id)[process]}
+            source={PROCESSES_SOURCE}
+          />
+        ))}
+        <Cell name="In short" words={row.otherProcesses.value} source={row.otherProcesses.source} />
         {HAZARDS[id] && <Words tone="danger">{HAZARDS[id].words}</Words>}
         {family.cautions.map((line) => (
           <Words key={line} as="small" tone="danger">
