@@ -1,3 +1,5 @@
+import { OUR_JUDGEMENT, type Source } from './sources';
+
 /** What lies on the metal. Judged on its own: any metal may carry any of them. */
 export interface Coating {
   name: string;
@@ -43,6 +45,21 @@ export const COATINGS = {
 
 export type CoatingId = keyof typeof COATINGS;
 export const COATING_IDS = Object.keys(COATINGS) as [CoatingId, ...CoatingId[]];
+
+/** Where the weights below come from: our reading of common practice. */
+export const COATING_WEIGHTS_SOURCE: Source = OUR_JUDGEMENT;
+
+/** How often metal carries each coating before it is looked at, by weight. */
+export const COATINGS_MET: Readonly<Record<CoatingId, number>> = {
+  none: 78,
+  zinc: 14,
+  chrome: 2,
+  'lead-paint': 5,
+  terne: 0.5,
+  cadmium: 0.5,
+};
+/** How much oftener old paint holds lead on what was made before 1980, and since. */
+export const LEAD_PAINT_BY_AGE = { before1980: 5, since: 0.1 } as const;
 
 /** What a surface shows of its coating, with how often each coating looks so. Our reading of common practice. */
 export const COATING_LOOKS = {

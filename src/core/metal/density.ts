@@ -1,8 +1,9 @@
+import { TEST_DOUBTS } from '../data/testDoubts';
 import { ok, refuse, type Result } from '../units/result';
 import type { Range } from '../units/range';
 
-/** Water at 20 °C, g/cm3. Published: handbook of physics. Warm or salt water is within the error of any field scale. */
-export const WATER_g_cm3 = 0.998;
+/** Water at 20 °C, g/cm3. */
+export const WATER_g_cm3: number = TEST_DOUBTS.water_g_cm3.value;
 
 /** Two readings of one piece on one scale. */
 export interface Weighings {

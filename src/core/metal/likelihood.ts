@@ -1,3 +1,4 @@
+import { TEST_DOUBTS } from '../data/testDoubts';
 import { FAMILY_IDS, type FamilyId } from '../data/families';
 import { libraryRow, type Span } from '../data/library';
 import { FLOOR, LIKELIHOODS, type OutcomeTestId } from '../data/likelihoods';
@@ -33,13 +34,10 @@ const TABLES = Object.fromEntries(
   }),
 ) as unknown as Record<OutcomeTestId, Readonly<Record<string, ByFamily>>>;
 
-/** Share of number readings that are plain wrong: hollow piece, burnt spot, wrong scale. */
-const WRONG_READING = 0.01;
-/** Doubt of a portable hardness reading and of a conductivity reading, one sigma as a share. Common practice. */
-const HARDNESS_SIGMA = 0.08;
-const CONDUCTIVITY_SIGMA = 0.04;
-/** Least one-sigma doubt of a density: bubbles and paint, g/cm3. */
-const DENSITY_SIGMA_g_cm3 = 0.04;
+const WRONG_READING = TEST_DOUBTS.wrongReading.value;
+const HARDNESS_SIGMA = TEST_DOUBTS.hardnessSigma.value;
+const CONDUCTIVITY_SIGMA = TEST_DOUBTS.conductivitySigma.value;
+const DENSITY_SIGMA_g_cm3 = TEST_DOUBTS.densitySigma_g_cm3.value;
 
 /** The normal distribution up to z, to 1e-7 (Abramowitz and Stegun 26.2.17). */
 function normalUpTo(z: number): number {
@@ -102,10 +100,9 @@ const fitConductivity = (iacs: number): number[] =>
   );
 
 /** An element no row names: a trace at the most, %. */
-const TRACE: Span = { low: 0, high: 0.08 };
-/** Error of an analyser beside the one it states: a share of the reading, and a least one, %. */
-const ANALYSER_SHARE = 0.015;
-const ANALYSER_LEAST = 0.03;
+const TRACE: Span = { low: 0, high: TEST_DOUBTS.trace_pct.value };
+const ANALYSER_SHARE = TEST_DOUBTS.analyserShare.value;
+const ANALYSER_LEAST = TEST_DOUBTS.analyserLeast_pct.value;
 /** Elements that the handheld X-ray kind does not see. */
 export const UNSEEN_BY_XRAY: readonly string[] = ['C', 'Be'];
 
@@ -177,8 +174,7 @@ const ANALYSER_CLASSES: readonly (readonly FamilyId[])[] = [
   ['ferritic-stainless', 'martensitic-stainless'],
   ['copper', 'beryllium-copper'],
 ];
-/** How often an analyser names the right class. Common practice. */
-const ANALYSER_RIGHT = 0.97;
+const ANALYSER_RIGHT = TEST_DOUBTS.analyserRight.value;
 
 /** Probability of each answer a test may give, for each family; before it is done. Every column sums to 1. */
 export const EXPECTED: Readonly<Record<TestId, readonly ByFamily[]>> = Object.fromEntries(
@@ -188,7 +184,11 @@ export const EXPECTED: Readonly<Record<TestId, readonly ByFamily[]>> = Object.fr
 function expected(id: TestId): ByFamily[] {
   switch (id) {
     case 'density':
-      return binned(BINS.density, (family) => libraryRow(family).density_g_cm3.value, 0.06);
+      return binned(
+        BINS.density,
+        (family) => libraryRow(family).density_g_cm3.value,
+        TEST_DOUBTS.densityExpected_g_cm3.value,
+      );
     case 'hardness':
       return binned(
         BINS.hardness.map(Math.log),

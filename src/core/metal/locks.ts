@@ -1,3 +1,4 @@
+import { TEST_DOUBTS } from '../data/testDoubts';
 import { metalTest } from '../data/metalTests';
 import type { TestId } from '../data/testIds';
 import { NEVER_SHARE } from '../data/losses';
@@ -14,8 +15,7 @@ export interface Lock {
   by: readonly TestId[];
 }
 
-/** Density under which a metal is taken for magnesium until proved otherwise, g/cm3. Common practice. */
-const LIGHT_g_cm3 = 2.2;
+const LIGHT_g_cm3 = TEST_DOUBTS.light_g_cm3.value;
 
 /**
  * Answers "is this test safe to do on this piece now?" Dust, sparks and flame wait until magnesium is ruled out: by a magnet that

@@ -1,3 +1,4 @@
+import { HARM_MINUTES } from '../data/testDoubts';
 import { NEVER_SHARE, type Losses } from '../data/losses';
 import { metalTest } from '../data/metalTests';
 import { TEST_IDS, type TestId } from '../data/testIds';
@@ -53,8 +54,6 @@ export function entropy_bits(shares: ByFamily): number {
   return shares.reduce((sum, p) => (p > 0 ? sum - p * Math.log2(p) : sum), 0);
 }
 
-/** Minutes that a grade of harm to the piece is worth. Our judgement. */
-const HARM_MINUTES = [0, 0.5, 4, 15] as const;
 /** A test is worth doing from here: how often it changes the plan, or what it saves. Our judgement. */
 const LEAST_CHANGE = 0.01;
 const LEAST_SAVING = 0.02;
@@ -85,7 +84,7 @@ const standing = ({ done, lacks, lock }: TestWorth): number =>
 /** What a test saves for each minute it costs, harm counted as minutes; plans changed count beside losses saved. */
 const price = ({ test, saves, changes, bits }: TestWorth): number => {
   const { minutes, harm } = metalTest(test);
-  return (saves + changes + 0.02 * bits) / (minutes + HARM_MINUTES[harm] + 0.5);
+  return (saves + changes + 0.02 * bits) / (minutes + HARM_MINUTES.value[harm] + 0.5);
 };
 
 /** While no plan can be let go and no single test changes that, the one that narrows the belief most for its price. */
@@ -98,7 +97,7 @@ function narrowing(open: readonly TestWorth[], now: Outlook): TestWorth | null {
 }
 
 const minutesOf = ({ test }: TestWorth): number =>
-  metalTest(test).minutes + HARM_MINUTES[metalTest(test).harm];
+  metalTest(test).minutes + HARM_MINUTES.value[metalTest(test).harm];
 
 /** A share so small that no rule looks at it. */
 const LEAST_SHARE = 0.0004;

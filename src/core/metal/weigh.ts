@@ -1,12 +1,11 @@
+import { TEST_DOUBTS } from '../data/testDoubts';
 import { TEST_GROUPS } from '../data/metalTests';
 import type { TestId } from '../data/testIds';
 import type { Evidence, EvidenceById } from '../formats/evidence';
 import { likelihoodOf, type ByFamily } from './likelihood';
 
-/** A doubtful test counts for this share of what it says. */
-export const DOUBTFUL_SHARE = 0.5;
-/** How much of a repeat is the same mistake made again: same hand, same spot. */
-const REPEAT_SHARED = 0.7;
+const DOUBTFUL_SHARE = TEST_DOUBTS.doubtfulShare.value;
+const REPEAT_SHARED = TEST_DOUBTS.repeatShared.value;
 
 /** A test as it counts: what it says of each family after doubt, repeats and what it shares with others are taken off. */
 export interface Weighed {

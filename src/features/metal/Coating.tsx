@@ -1,4 +1,10 @@
-import { COATING_LOOKS, COATINGS, type CoatingId, type CoatingLookId } from '@core/data/coatings';
+import {
+  COATING_LOOKS,
+  COATING_WEIGHTS_SOURCE,
+  COATINGS,
+  type CoatingId,
+  type CoatingLookId,
+} from '@core/data/coatings';
 import { coatingBelief, plausibleCoatings } from '@core/metal/coating';
 import type { MetalPlace } from '@core/plan/levers/lever';
 import type { OpenJob } from '@/state/useJob';
@@ -42,6 +48,11 @@ export function Coating({ open, place, title }: { open: OpenJob; place: MetalPla
             .filter(({ id, share }) => share > 0.02 || allowed.includes(id))
             .map(({ id, share }) => `${COATINGS[id].name} ${sayShare(share)}`)
             .join(' · ')}
+        </Words>
+      )}
+      {side.coating === null && belief && (
+        <Words as="label" tone="quiet">
+          {COATING_WEIGHTS_SOURCE.name}
         </Words>
       )}
       {allowed
