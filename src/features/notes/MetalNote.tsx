@@ -61,6 +61,7 @@ function Note({ id }: { id: FamilyId }) {
       </View>
       <Card tone={HAZARDS[id] ? 'danger' : 'plain'}>
         <Words as="head">Welding it</Words>
+        {HAZARDS[id] && <Words tone="danger">{HAZARDS[id].words}</Words>}
         {family.rods.length > 0 && (
           <Cell name="Stick, best first" words={family.rods.join(', ')} source={PRACTICE} />
         )}
@@ -74,7 +75,6 @@ function Note({ id }: { id: FamilyId }) {
           />
         ))}
         <Cell name="In short" words={row.otherProcesses.value} source={row.otherProcesses.source} />
-        {HAZARDS[id] && <Words tone="danger">{HAZARDS[id].words}</Words>}
         {family.cautions.map((line) => (
           <Words key={line} as="small" tone="danger">
             {line}
