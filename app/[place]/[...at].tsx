@@ -10,7 +10,9 @@ import { FamilyPage } from '@/features/metal/FamilyPage';
 import { MetalStop } from '@/features/metal/MetalStop';
 import { isFamily, isPlace, isTest } from '@/features/metal/places';
 import { TestPage } from '@/features/metal/TestPage';
+import { NoArcPage } from '@/features/power/NoArcPage';
 import { PowerStop } from '@/features/power/PowerStop';
+import { ProcessPage } from '@/features/power/ProcessPage';
 import { RodStop } from '@/features/rod/RodStop';
 import { SheetStop } from '@/features/sheet/SheetStop';
 import { MetalNote } from '@/features/notes/MetalNote';
@@ -25,6 +27,13 @@ const PAGES: Record<(typeof STOPS)[number]['id'], ComponentType<{ open: OpenJob 
   power: PowerStop,
   rod: RodStop,
   sheet: SheetStop,
+};
+
+/** Pages of a job that are no stop on the way. */
+const ASIDES: Readonly<Record<string, ComponentType<{ open: OpenJob }>>> = {
+  history: HistoryPage,
+  process: ProcessPage,
+  'no-arc': NoArcPage,
 };
 
 /**
@@ -46,7 +55,7 @@ export default function WorkRoute() {
 
 /**
  * A job: one of its stops, a room of it opened (`room/<id>`), a test of a piece (`test/<piece>/<test>`), what a piece may be
- * (`family/<piece>/<metal>`), or its history.
+ * (`family/<piece>/<metal>`), or one of its asides.
  */
 function JobPages({ id, at }: { id: string; at: readonly string[] }) {
   const [where = '', what = '', which = ''] = at;
@@ -71,10 +80,11 @@ function JobPages({ id, at }: { id: string; at: readonly string[] }) {
       </JobFrame>
     );
   }
-  if (where === 'history') {
+  const Aside = ASIDES[where];
+  if (Aside) {
     return (
       <JobFrame id={id} stop={null}>
-        {(open) => <HistoryPage open={open} />}
+        {(open) => <Aside open={open} />}
       </JobFrame>
     );
   }

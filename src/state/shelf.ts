@@ -1,6 +1,7 @@
 import { nanoid } from 'nanoid/non-secure';
 import { applyEdits, type Edit } from '@core/formats/edits';
-import type { CordItem, Kit, LeadSet, Machine, Supply, Tin, Tool } from '@core/formats/kit';
+import { BLANK_POINT, blankMachine, blankSupply } from '@core/formats/blankKit';
+import type { CordItem, Kit, LeadSet, Tin, Tool } from '@core/formats/kit';
 import { editKit, hush, say, useApp } from './store';
 
 /** The shelves of the kit. */
@@ -10,33 +11,18 @@ export type Item<S extends Shelf> = Kit[S][number];
 
 /** What a new item starts as: the commonest of its kind, so that a first plan is a few presses away. */
 const STARTS: { [S in Shelf]: (id: string) => Item<S> } = {
-  machines: (id): Machine => ({
-    id,
-    name: 'New machine',
-    type: 'inverter',
-    dial: 'digital',
-    poles: ['DCEP', 'DCEN'],
+  machines: (id) => ({
+    ...blankMachine(id, 'New machine'),
     min_A: 20,
     max_A: 160,
-    ocv_V: null,
-    rated: [{ current_A: 160, duty_pct: 25 }],
-    inputMax_A: null,
-    photos: [],
-    typed: {},
+    rated: [{ ...BLANK_POINT, current_A: 160, duty_pct: 25 }],
   }),
-  supplies: (id): Supply => ({
-    id,
-    name: 'New supply',
-    kind: 'socket',
-    rating_kW: null,
-    rating_kVA: null,
+  supplies: (id) => ({
+    ...blankSupply(id, 'New supply'),
     volts_V: 230,
-    phases: 1,
     breaker_A: 16,
-    breakerKind: 'B',
     cordLength_m: 10,
     cordSize: 'mm2-2.5',
-    typed: {},
   }),
   cords: (id): CordItem => ({ id, name: 'New cord', length_m: 25, size: 'mm2-2.5', typed: {} }),
   leads: (id): LeadSet => ({ id, name: 'New leads', length_m: 5, size: 'mm2-25', typed: {} }),

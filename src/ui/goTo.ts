@@ -26,6 +26,10 @@ export const nextTest = (id: string, place: string, test: string) =>
 /** Opens what a piece may be: what each test did to it, and the plan if it is that. */
 export const openFamily = (id: string, place: string, family: string) =>
   router.push(inJob(id, 'family', place, family));
+/** Opens what can be done with what is here: stick, wire, TIG or braze. */
+export const openProcesses = (id: string) => router.push(inJob(id, 'process'));
+/** Opens the search for a lost arc. */
+export const openNoArc = (id: string) => router.push(inJob(id, 'no-arc'));
 /** Goes to the library of metals. */
 export const openNotes = () => router.push(NOTES);
 /** Opens a metal in the notes. */

@@ -3,7 +3,7 @@ import { awgArea_mm2, CABLE_IDS, CABLES, resistance_ohm_m } from './cables';
 import { gaugeThickness_mm } from './gauges';
 import { FAMILY_IDS } from './families';
 import { metalFamily } from './metals';
-import { PROCESSES, takesOf, type ProcessId } from './processes';
+import { OTHER_PROCESSES, takesOf } from './processes';
 import { ROD_CLASS_IDS, rodClass } from './rods';
 import { ROD_SIZE_IDS } from './rodSizes';
 import { STOP_WORK_QUESTIONS } from './stopWork';
@@ -168,15 +168,19 @@ test('stop-work questions have unique ids and say who decides', () => {
 describe('weldability by process', () => {
   test('every family answers for every process; what burns or poisons takes no wire in the field', () => {
     for (const id of FAMILY_IDS)
-      for (const process of Object.keys(PROCESSES) as ProcessId[]) expect(takesOf(id)[process]).not.toBe('');
+      for (const process of OTHER_PROCESSES) expect(takesOf(id)[process].words).not.toBe('');
     for (const id of ['lead', 'leaded-brass', 'zinc-die-cast', 'beryllium-copper', 'white-iron'] as const)
-      expect(takesOf(id)).toMatchObject({ tig: 'no', gasWire: 'no', coredWire: 'no' });
+      expect(takesOf(id)).toMatchObject({
+        tig: { mark: 'no' },
+        'gas-wire': { mark: 'no' },
+        'cored-wire': { mark: 'no' },
+      });
   });
 
   // Welding handbooks, from memory: 5356 wire for aluminium-magnesium; malleable iron is brazed.
   test('families that differ from their group keep their own answer', () => {
-    expect(takesOf('al-5xxx').gasWire).toMatch(/5356/);
-    expect(takesOf('malleable-iron').braze).toMatch(/well/);
+    expect(takesOf('al-5xxx')['gas-wire'].words).toMatch(/5356/);
+    expect(takesOf('malleable-iron').braze.words).toMatch(/well/);
     expect(takesOf('gray-iron')).not.toEqual(takesOf('malleable-iron'));
   });
 });

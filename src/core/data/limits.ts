@@ -57,3 +57,55 @@ export const TACK_MOVE_s = 15;
 export const TACK_SPACING_mm = 100;
 /** Rods lost to bent, stuck and chipped ones. */
 export const SPOIL_SHARE = 0.1;
+
+/** What a cord wound up on its drum may carry, as a share of laid out: about a third. */
+export const DRUM_SHARE = { range: { low: 0.25, nominal: 0.33, high: 0.4 }, source: PRACTICE } as const;
+
+/** Hottest the inside of a machine may get over the 40 °C its plate is made for, K: sets how fast duty falls in more heat. */
+export const RISE_OVER_40_K = {
+  range: { low: 60, nominal: 80, high: 100 },
+  source: OUR_JUDGEMENT,
+} as const;
+/** Share of its heat that a machine with clogged filters and fins still gets rid of. */
+export const DIRTY_COOLING = {
+  range: { low: 0.6, nominal: 0.75, high: 0.9 },
+  source: OUR_JUDGEMENT,
+} as const;
+
+/** What a generator's engine loses: per metre above 300 m, and per kelvin above 25 °C. */
+export const GENERATOR_HEIGHT_LOSS = {
+  per_m: 0.035 / 300,
+  from_m: 300,
+  source: memoryOf('generator practice, 3.5 % for 300 m'),
+} as const;
+export const GENERATOR_HEAT_LOSS = {
+  per_K: 0.02 / 5.5,
+  from_C: 25,
+  source: memoryOf('generator practice, 2 % for 5.5 K'),
+} as const;
+/** Striking and hot start pull for a moment so many times what welding pulls. */
+export const STRIKE_PEAK = {
+  'constant-power': { nominal: 1.3, source: OUR_JUDGEMENT },
+  'constant-impedance': { nominal: 2, source: OUR_JUDGEMENT },
+} as const;
+
+/** A work clamp on bright metal, tight, ohm: what it loses goes with the current. */
+export const GOOD_CLAMP_ohm = {
+  range: { low: 0.0005, nominal: 0.001, high: 0.003 },
+  source: OUR_JUDGEMENT,
+} as const;
+
+/** Share of what is written on a battery that can be welded with before it stops itself. */
+export const BATTERY_USABLE = {
+  range: { low: 0.75, nominal: 0.85, high: 0.95 },
+  source: OUR_JUDGEMENT,
+} as const;
+
+/** Hours in a day's work where nobody says. */
+export const DAY_s = 8 * 3600;
+
+/** Share of the idle current's volts and amps that is real power: the rest swings to and fro. */
+export const IDLE_POWER_FACTOR = {
+  range: { low: 0.15, nominal: 0.3, high: 0.5 },
+  source: OUR_JUDGEMENT,
+} as const;

@@ -1,71 +1,134 @@
 import type { FamilyId } from './families';
 import { metalFamily, type MetalGroup } from './metals';
 import { memoryOf, type Source } from './sources';
+import type { ToolId } from './tools';
 
-/** Ways of joining beside the stick, in the order they are asked for. */
+/** Ways of joining. Where all else is even the earlier is taken. */
 export const PROCESSES = {
+  stick: 'Stick',
+  'cored-wire': 'Self-shielded wire',
+  'gas-wire': 'Wire with gas',
   tig: 'TIG',
-  gasWire: 'Wire with gas',
-  coredWire: 'Self-shielded wire',
   braze: 'Braze or gas',
 } as const;
 export type ProcessId = keyof typeof PROCESSES;
+/** Those with an arc, which a machine gives. */
+export type ArcProcess = Exclude<ProcessId, 'braze'>;
+export const ARC_PROCESSES: readonly [ArcProcess, ...ArcProcess[]] = [
+  'stick',
+  'cored-wire',
+  'gas-wire',
+  'tig',
+];
+/** Those beside the stick. */
+export type OtherProcess = Exclude<ProcessId, 'stick'>;
+export const OTHER_PROCESSES: readonly OtherProcess[] = ['tig', 'gas-wire', 'cored-wire', 'braze'];
+
+/** What a process uses up or hangs on, beside the machine, and the tool of the kit that stands for it; rods have tins. */
+export const NEEDS = {
+  rods: { name: 'Stick rods', tool: null },
+  'cored-wire': { name: 'Self-shielded wire', tool: 'cored-wire' },
+  'solid-wire': { name: 'Solid wire', tool: 'solid-wire' },
+  'shield-gas': { name: 'Shielding gas', tool: 'shield-gas' },
+  'tig-torch': { name: 'TIG torch and rods', tool: 'tig-torch' },
+  torch: { name: 'Torch and fuel', tool: 'torch' },
+  'brazing-rods': { name: 'Brazing rods and flux', tool: 'brazing-rods' },
+} as const satisfies Record<string, { name: string; tool: ToolId | null }>;
+export type NeedId = keyof typeof NEEDS;
 
 export const PROCESSES_SOURCE: Source = memoryOf('welding handbooks, weldability by process');
 
-type Takes = Readonly<Record<ProcessId, string>>;
+/** How well something goes: not at all, with trouble, passably, well. */
+export type Mark = 'no' | 'poor' | 'fair' | 'good';
 
-const takes = (tig: string, gasWire: string, coredWire: string, braze: string): Takes => ({
+/** How a metal takes a process. */
+export interface Taking {
+  mark: Mark;
+  words: string;
+}
+type Takes = Readonly<Record<OtherProcess, Taking>>;
+
+const no = (words: string): Taking => ({ mark: 'no', words });
+const poor = (words: string): Taking => ({ mark: 'poor', words });
+const fair = (words: string): Taking => ({ mark: 'fair', words });
+const good = (words: string): Taking => ({ mark: 'good', words });
+
+const takes = (tig: Taking, gasWire: Taking, coredWire: Taking, braze: Taking): Takes => ({
   tig,
-  gasWire,
-  coredWire,
+  'gas-wire': gasWire,
+  'cored-wire': coredWire,
   braze,
 });
-const NONE = takes('no', 'no', 'no', 'no');
+const NONE = takes(no('no'), no('no'), no('no'), no('no'));
 
 /** How a group takes each process. */
 const BY_GROUP: Readonly<Record<MetalGroup, Takes>> = {
-  carbon: takes('well', 'well', 'well, outdoors too', 'well'),
+  carbon: takes(good('well'), good('well'), good('well, outdoors too'), good('well')),
   hardenable: takes(
-    'with the same preheat',
-    'with the same preheat',
-    'with preheat, low hydrogen only',
-    'yes, without fusing it',
+    fair('with the same preheat'),
+    fair('with the same preheat'),
+    fair('with preheat, low hydrogen only'),
+    good('yes, without fusing it'),
   ),
-  manganese: takes('short beads', 'short beads', 'manganese wire, well', 'no: the heat makes it brittle'),
+  manganese: takes(
+    fair('short beads'),
+    fair('short beads'),
+    fair('manganese wire, well'),
+    no('no: the heat makes it brittle'),
+  ),
   'cast-iron': takes(
-    'small work, nickel filler',
-    'rarely: too hot',
-    'nickel wire, cold',
-    'well: bronze, dull red',
+    fair('small work, nickel filler'),
+    poor('rarely: too hot'),
+    fair('nickel wire, cold'),
+    good('well: bronze, dull red'),
   ),
-  austenitic: takes('well, purge the back', 'well', 'stainless wire made for it', 'silver, dry service'),
-  ferritic: takes('low heat', 'low heat', 'poorly', 'silver'),
-  duplex: takes('with a purge, heat inside its limits', 'with duplex wire', 'duplex wire only', 'no'),
-  aluminium: takes('well, AC', 'well, argon', 'no', 'some alloys, special flux'),
-  copper: takes('with preheat', 'with argon and its own wire', 'no', 'well'),
-  'nickel-copper': takes('well', 'well', 'no', 'silver'),
-  'nickel-chromium': takes('well', 'well', 'no', 'special filler'),
+  austenitic: takes(
+    good('well, purge the back'),
+    good('well'),
+    fair('stainless wire made for it'),
+    fair('silver, dry service'),
+  ),
+  ferritic: takes(fair('low heat'), fair('low heat'), poor('poorly'), fair('silver')),
+  duplex: takes(
+    fair('with a purge, heat inside its limits'),
+    fair('with duplex wire'),
+    fair('duplex wire only'),
+    no('no'),
+  ),
+  aluminium: takes(good('well, AC'), good('well, argon'), no('no'), fair('some alloys, special flux')),
+  copper: takes(fair('with preheat'), fair('with argon and its own wire'), no('no'), good('well')),
+  'nickel-copper': takes(good('well'), good('well'), no('no'), fair('silver')),
+  'nickel-chromium': takes(good('well'), good('well'), no('no'), fair('special filler')),
   none: NONE,
 };
 
 /** Families that differ from their group. */
 const APART: Readonly<Partial<Record<FamilyId, Takes>>> = {
-  'galvanised-steel': takes('zinc off first', 'zinc off first', 'zinc off first', 'zinc off first'),
-  'spring-steel': takes('shop, full heat treatment', 'no', 'no', 'takes its temper'),
-  'tool-steel': takes('shop, to its own chart', 'no', 'no', 'yes, below its temper'),
-  'free-machining-steel': takes('cracks hot', 'cracks hot', 'cracks hot', 'well'),
-  'free-machining-stainless': takes('cracks hot', 'cracks hot', 'no', 'silver'),
-  'malleable-iron': takes('turns it white', 'turns it white', 'turns it white', 'well: the right way'),
-  'al-5xxx': takes('well, 5356', 'well, 5356', 'no', 'no'),
-  'al-2xxx-7xxx': takes('cracks hot', 'cracks hot', 'no', 'no'),
-  'al-die-cast': takes('after baking, with pores', 'with pores', 'no', 'no'),
-  magnesium: takes('shop that handles it', 'shop that handles it', 'no', 'no'),
-  titanium: takes('shop, all under argon', 'shop', 'no', 'vacuum only'),
-  brass: takes('zinc boils', 'zinc boils', 'no', 'well: least zinc lost'),
-  'leaded-brass': takes('no', 'no', 'no', 'silver, with extraction'),
-  'zinc-die-cast': takes('no', 'no', 'no', 'low-temperature solder'),
-  lead: takes('no', 'no', 'no', 'lead burning, people equipped for it'),
+  'galvanised-steel': takes(
+    fair('zinc off first'),
+    fair('zinc off first'),
+    fair('zinc off first'),
+    fair('zinc off first'),
+  ),
+  'spring-steel': takes(no('shop, full heat treatment'), no('no'), no('no'), poor('takes its temper')),
+  'tool-steel': takes(no('shop, to its own chart'), no('no'), no('no'), good('yes, below its temper')),
+  'free-machining-steel': takes(poor('cracks hot'), poor('cracks hot'), poor('cracks hot'), good('well')),
+  'free-machining-stainless': takes(poor('cracks hot'), poor('cracks hot'), no('no'), fair('silver')),
+  'malleable-iron': takes(
+    poor('turns it white'),
+    poor('turns it white'),
+    poor('turns it white'),
+    good('well: the right way'),
+  ),
+  'al-5xxx': takes(good('well, 5356'), good('well, 5356'), no('no'), no('no')),
+  'al-2xxx-7xxx': takes(poor('cracks hot'), poor('cracks hot'), no('no'), no('no')),
+  'al-die-cast': takes(poor('after baking, with pores'), poor('with pores'), no('no'), no('no')),
+  magnesium: takes(no('shop that handles it'), no('shop that handles it'), no('no'), no('no')),
+  titanium: takes(no('shop, all under argon'), no('shop'), no('no'), no('vacuum only')),
+  brass: takes(poor('zinc boils'), poor('zinc boils'), no('no'), good('well: least zinc lost')),
+  'leaded-brass': takes(no('no'), no('no'), no('no'), fair('silver, with extraction')),
+  'zinc-die-cast': takes(no('no'), no('no'), no('no'), fair('low-temperature solder')),
+  lead: takes(no('no'), no('no'), no('no'), no('lead burning, people equipped for it')),
 };
 
 /** How a family takes each process beside the stick. */

@@ -23,6 +23,10 @@ export const GRADE_WORDS: Record<Grade, string> = {
   calibrated: 'fitted, for comparing only',
 };
 
+/** A source as it is shown: its name, and how far to trust it where the name does not already say. */
+export const sourceWords = ({ name, grade }: Source): string =>
+  name === GRADE_WORDS[grade] ? name : `${name} · ${GRADE_WORDS[grade]}`;
+
 /** A named document as remembered: right in form, unchecked in figure. */
 export const memoryOf = (name: string): Source => ({ name, grade: 'memory' });
 

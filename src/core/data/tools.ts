@@ -1,4 +1,4 @@
-/** Tools that a plan or a test of the metal may ask for. */
+/** Tools and supplies that a plan, a process or a test of the metal may ask for. */
 export const TOOLS = {
   magnet: 'Magnet',
   file: 'File',
@@ -21,6 +21,12 @@ export const TOOLS = {
   'peening-hammer': 'Peening hammer',
   'wire-brush': 'Wire brush',
   'stainless-brush': 'Stainless brush of its own',
+  'shield-gas': 'Shielding gas, bottle and regulator',
+  'solid-wire': 'Solid wire',
+  'cored-wire': 'Self-shielded wire',
+  'tig-torch': 'TIG torch, tungsten and rods',
+  'brazing-rods': 'Brazing rods and flux',
+  'wind-screen': 'Wind screen or tent',
 } as const;
 
 export type ToolId = keyof typeof TOOLS;

@@ -21,6 +21,23 @@ export const BLANK_DOUBT: Doubt = {
   personHurt: null,
 };
 
+/** Nothing chosen, nothing known of the cords. */
+export const blankPower = (): Job['power'] => ({
+  machineId: null,
+  supplyId: null,
+  cordLength_m: null,
+  cordSize: null,
+  cordLie: null,
+  cord2: { length_m: null, size: null, lie: null },
+  cord3: { length_m: null, size: null, lie: null },
+  leadsId: null,
+  clampDrop_V: null,
+  cooling: null,
+  day_s: null,
+  out: {},
+  noArc: { symptom: null, found: {} },
+});
+
 /** A job about which nothing is known yet. Time and identity are the caller's. */
 export function blankJob(id: string, createdAt: string): Job {
   const side = blankSide();
@@ -64,7 +81,7 @@ export function blankJob(id: string, createdAt: string): Job {
       tubeWidth_mm: null,
       tubeHeight_mm: null,
     },
-    power: { machineId: null, supplyId: null, cordLength_m: null, cordSize: null, leadsId: null },
+    power: blankPower(),
     rod: { rodClass: null, size: null, pole: null, current_A: null, aim: null, rest_s: null },
     typed: {},
   };

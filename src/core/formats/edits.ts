@@ -24,7 +24,10 @@ export const setPath = <T extends object>(record: T, path: string, value: unknow
 
 function setAt<T extends object>(record: T, [key, ...rest]: readonly string[], value: unknown): T {
   if (key === undefined) return record;
-  const copy = { ...(record as Record<string, unknown>) };
+  const copy = (Array.isArray(record) ? [...(record as unknown[])] : { ...record }) as Record<
+    string,
+    unknown
+  >;
   if (rest.length > 0) copy[key] = setAt((copy[key] ?? {}) as object, rest, value);
   else if (value === undefined) delete copy[key];
   else copy[key] = value;

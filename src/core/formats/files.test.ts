@@ -9,7 +9,7 @@ import { readFile } from './files';
 import { blankJob } from './blankJob';
 import { writeArchive, writeJobFile, writeKitFile } from './write';
 import { jsonSchemas } from './jsonSchema';
-import { EMPTY_KIT } from './emptyKit';
+import { EMPTY_KIT } from './blankKit';
 import type { Kit, Tin } from './kit';
 import { readTinsCsv, writeTinsCsv } from './tinsCsv';
 
@@ -43,7 +43,7 @@ describe('any file of the app', () => {
     expect(readFile(writeJobFile(job, kit))).toEqual({ ok: true, value: { jobs: [job], kit } });
   });
 
-  test.each([1, 2])(
+  test.each([1, 2, 3])(
     'a job file of version %i is brought up to this one, with nothing changed that was in it',
     (version) => {
       const old = readFileSync(join(ROOT, 'tests', 'fixtures', `job-v${version}.json`), 'utf8');
@@ -51,7 +51,15 @@ describe('any file of the app', () => {
       expect(read).toMatchObject({ ok: true, value: { jobs: [JSON.parse(old).job] } });
       expect(read.ok && read.value.jobs[0]?.power.leadsId).toBeNull();
       expect(read.ok && read.value.jobs[0]?.metal.oldWeld.evidence).toEqual({});
-      expect(read.ok && read.value.kit.supplies[0]?.kind).toBe('socket');
+      expect(read.ok && read.value.kit.supplies[0]).toMatchObject({
+        kind: 'socket',
+        plug_A: null,
+        fuel: null,
+      });
+      expect(read.ok && read.value.kit.machines[0]).toMatchObject({
+        processes: ['stick'],
+        rated: expect.arrayContaining([expect.objectContaining({ process: 'stick', volts_V: null })]),
+      });
     },
   );
 
@@ -63,7 +71,7 @@ describe('any file of the app', () => {
     [
       'newer',
       () => demo('vent-cowl').replace(/"version": \d+/, '"version": 99'),
-      /version 99; this app reads 1 to 3/,
+      /version 99; this app reads 1 to 4/,
     ],
     ['of another app', () => '{"format":"something-else","version":1}', /its format is "something-else"/],
     [

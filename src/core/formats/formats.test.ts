@@ -7,7 +7,7 @@ import { blankJob } from './blankJob';
 import { Job } from './job';
 import { readJobFile } from './jobFile';
 import { writeJobFile } from './write';
-import { EMPTY_KIT } from './emptyKit';
+import { EMPTY_KIT } from './blankKit';
 import { Kit } from './kit';
 
 const PATHS = (Object.keys(NUMBER_FIELDS) as NumberPath[]).filter((path) =>

@@ -2,7 +2,10 @@ import { z } from 'zod';
 import { CABLE_IDS } from '../data/cables';
 import { COATING_IDS, COATING_LOOK_IDS } from '../data/coatings';
 import { FAMILY_IDS } from '../data/families';
+import { CHECKS, FINDINGS, SYMPTOMS } from '../data/noArc';
+import { COOLING, LIES } from '../data/machines';
 import { AGES, SETTINGS } from '../data/priors';
+import { NEEDS } from '../data/processes';
 import { POLES, ROD_CLASS_IDS } from '../data/rods';
 import { ROD_SIZE_IDS } from '../data/rodSizes';
 import { ACCESS, AIMS, idsOf, JOINTS, PLACES, POSITIONS, SURFACES } from '../data/words';
@@ -27,6 +30,15 @@ const Side = z.object({
   evidence: EvidenceById,
 });
 export type Side = z.infer<typeof Side>;
+
+/** A further cord, plugged into the one before it. */
+const NextCord = (path: 'power.cord2.length_m' | 'power.cord3.length_m') =>
+  z.object({
+    length_m: optionalNumber(path),
+    size: z.enum(CABLE_IDS).nullable(),
+    lie: z.enum(idsOf(LIES)).nullable(),
+  });
+export type NextCord = z.infer<ReturnType<typeof NextCord>>;
 
 /** How careful to be while the metal is in doubt; null takes the table's. */
 const Doubt = z.object({
@@ -87,7 +99,20 @@ export const Job = z.object({
     supplyId: z.string().max(120).nullable(),
     cordLength_m: optionalNumber('power.cordLength_m'),
     cordSize: z.enum(CABLE_IDS).nullable(),
+    cordLie: z.enum(idsOf(LIES)).nullable(),
+    cord2: NextCord('power.cord2.length_m'),
+    cord3: NextCord('power.cord3.length_m'),
     leadsId: z.string().max(120).nullable(),
+    clampDrop_V: optionalNumber('power.clampDrop_V'),
+    cooling: z.enum(idsOf(COOLING)).nullable(),
+    day_s: optionalNumber('power.day_s'),
+    /** What ran out, whatever the kit says. */
+    out: z.partialRecord(z.enum(idsOf(NEEDS)), z.literal(true)),
+    /** The search for why there is no arc: what it does, and what was found at each place looked at. */
+    noArc: z.object({
+      symptom: z.enum(idsOf(SYMPTOMS)).nullable(),
+      found: z.partialRecord(z.enum(idsOf(CHECKS)), z.enum(idsOf(FINDINGS))),
+    }),
   }),
   rod: z.object({
     rodClass: z.enum(ROD_CLASS_IDS).nullable(),

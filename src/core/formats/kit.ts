@@ -1,13 +1,29 @@
 import { z } from 'zod';
 import { BREAKER_IDS } from '../data/breakers';
 import { CABLE_IDS } from '../data/cables';
-import { DIAL_IDS, MACHINE_TYPE_IDS } from '../data/machines';
+import { DIAL_IDS, FUELS, HELPS, LIES, MACHINE_TYPE_IDS } from '../data/machines';
+import { ARC_PROCESSES } from '../data/processes';
 import { POLES, ROD_CLASS_IDS } from '../data/rods';
 import { ROD_SIZE_IDS } from '../data/rodSizes';
 import { TOOL_IDS } from '../data/tools';
+import { idsOf } from '../data/words';
 import { optionalNumber, shortText, typedTexts } from './parts';
 
-/** A machine as its nameplate tells it. */
+/** A column of the plate: what the machine takes and gives on one supply. Null volts: whatever it is plugged into. */
+const Input = z.object({
+  volts_V: optionalNumber('machine.inputVolts_V'),
+  phases: z.union([z.literal(1), z.literal(3)]),
+  /** I1max and I1eff. */
+  inputMax_A: optionalNumber('machine.inputMax_A'),
+  inputEff_A: optionalNumber('machine.inputEff_A'),
+  /** Largest welding current on it, where it is less than on others. */
+  top_A: optionalNumber('machine.inputTop_A'),
+});
+export type Input = z.infer<typeof Input>;
+
+const fuel = z.enum(idsOf(FUELS)).nullable();
+
+/** A machine as its nameplate tells it. Null: not on the plate, or not readable. */
 export const Machine = z.object({
   id: shortText,
   name: shortText,
@@ -17,17 +33,26 @@ export const Machine = z.object({
   min_A: optionalNumber('machine.min_A'),
   max_A: optionalNumber('machine.max_A'),
   ocv_V: optionalNumber('machine.ocv_V'),
-  /** Rated points: amps at a duty of so many percent. */
+  processes: z.array(z.enum(ARC_PROCESSES)).min(1).max(4),
+  /** Rated points: amps at a duty of so many percent, in one process, on one supply or (null) on any. */
   rated: z
     .array(
       z.object({
+        process: z.enum(ARC_PROCESSES),
+        volts_V: optionalNumber('machine.inputVolts_V'),
         current_A: optionalNumber('machine.ratedCurrent_A'),
         duty_pct: optionalNumber('machine.ratedDuty_pct'),
       }),
     )
-    .max(8),
-  /** Largest supply current on the plate, A. */
-  inputMax_A: optionalNumber('machine.inputMax_A'),
+    .max(16),
+  inputs: z.array(Input).max(4),
+  idle_A: optionalNumber('machine.idle_A'),
+  powerFactor: optionalNumber('machine.powerFactor'),
+  efficiency_pct: optionalNumber('machine.efficiency_pct'),
+  hotStart: z.enum(idsOf(HELPS)).nullable(),
+  arcForce: z.enum(idsOf(HELPS)).nullable(),
+  battery_Wh: optionalNumber('machine.battery_Wh'),
+  fuel,
   /** Pictures of the nameplate, by id; the pictures themselves are kept apart. */
   photos: z.array(shortText).max(6),
   typed: typedTexts,
@@ -43,11 +68,21 @@ export const Supply = z.object({
   /** What a generator runs at for hours; null for a socket. */
   rating_kW: optionalNumber('supply.rating_kW'),
   rating_kVA: optionalNumber('supply.rating_kVA'),
+  /** What it stands for a moment. */
+  surge_kVA: optionalNumber('supply.surge_kVA'),
+  fuel,
+  altitude_m: optionalNumber('supply.altitude_m'),
+  /** Of a kWh, or of a litre for a generator. */
+  price: optionalNumber('supply.price'),
+  plug_A: optionalNumber('supply.plug_A'),
+  /** Of a long line, there and back. */
+  source_ohm: optionalNumber('supply.source_ohm'),
   phases: z.union([z.literal(1), z.literal(3)]),
   breaker_A: optionalNumber('supply.breaker_A'),
   breakerKind: z.enum(BREAKER_IDS),
   cordLength_m: optionalNumber('supply.cordLength_m'),
   cordSize: z.enum(CABLE_IDS).nullable(),
+  cordLie: z.enum(idsOf(LIES)).nullable(),
   typed: typedTexts,
 });
 export type Supply = z.infer<typeof Supply>;

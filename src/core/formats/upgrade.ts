@@ -1,4 +1,4 @@
-import { BLANK_DOUBT, blankSide } from './blankJob';
+import { BLANK_DOUBT, blankPower, blankSide } from './blankJob';
 
 /**
  * From one version of what is stored and exported to the next. Each step takes data of its version, whatever is in it, and
@@ -6,7 +6,7 @@ import { BLANK_DOUBT, blankSide } from './blankJob';
  */
 
 /** Version of jobs and kits, stored or in files. */
-export const DATA_VERSION = 3;
+export const DATA_VERSION = 4;
 
 type Bag = Record<string, unknown>;
 
@@ -63,11 +63,79 @@ function jobFrom2(job: unknown): unknown {
   };
 }
 
-/** Brings a job of an earlier version up to this one. */
-export function upgradeJob(job: unknown, from: number): unknown {
-  const second = from < 2 ? jobFrom1(job) : job;
-  return from < 3 ? jobFrom2(second) : second;
+/** Version 3 said "no cord" with a length of nothing. */
+const layOfCord = (bag: Bag): Bag =>
+  bag.cordLength_m === 0 ? { ...bag, cordLength_m: null, cordLie: 'none' } : bag;
+
+/** Version 3 knew one cord, and no process, cooling or search for a lost arc. */
+function jobFrom3(job: unknown): unknown {
+  if (!isBag(job) || !isBag(job.power)) return job;
+  return { ...job, power: layOfCord({ ...blankPower(), ...job.power }) };
 }
 
+/** Version 3 had one column on a plate, of one process, and supplies without plug, surge, fuel and line. */
+function kitFrom3(kit: unknown): unknown {
+  if (!isBag(kit)) return kit;
+  const { machines, supplies } = kit;
+  return {
+    ...kit,
+    machines: Array.isArray(machines) ? machines.map(machineFrom3) : machines,
+    supplies: Array.isArray(supplies)
+      ? supplies.map((supply: unknown) =>
+          isBag(supply) ? layOfCord({ ...BLANK_SUPPLY, ...supply }) : supply,
+        )
+      : supplies,
+  };
+}
+
+const BLANK_SUPPLY: Bag = {
+  surge_kVA: null,
+  fuel: null,
+  altitude_m: null,
+  price: null,
+  plug_A: null,
+  source_ohm: null,
+  cordLie: null,
+};
+
+function machineFrom3(machine: unknown): unknown {
+  if (!isBag(machine)) return machine;
+  const { inputMax_A = null, typed, ...rest } = machine;
+  const input = { volts_V: null, phases: 1, inputMax_A, inputEff_A: null, top_A: null };
+  return {
+    processes: ['stick'],
+    // A column for what was read, or for what was typed and could not be.
+    inputs: inputMax_A === null && !(isBag(typed) && 'inputMax_A' in typed) ? [] : [input],
+    idle_A: null,
+    powerFactor: null,
+    efficiency_pct: null,
+    hotStart: null,
+    arcForce: null,
+    battery_Wh: null,
+    fuel: null,
+    ...rest,
+    typed: isBag(typed) ? renamed(typed, 'inputMax_A', 'inputs.0.inputMax_A') : typed,
+    rated: each(rest.rated, { process: 'stick', volts_V: null }),
+  };
+}
+
+function renamed(bag: Bag, from: string, to: string): Bag {
+  const { [from]: value, ...rest } = bag;
+  return value === undefined ? rest : { ...rest, [to]: value };
+}
+
+type Upgrade = (data: unknown) => unknown;
+const same: Upgrade = (data) => data;
+
+/** What each version needs to become the next: the first stands for version 1. */
+const JOB_STEPS: readonly Upgrade[] = [jobFrom1, jobFrom2, jobFrom3];
+const KIT_STEPS: readonly Upgrade[] = [kitFrom1, same, kitFrom3];
+
+const upgrade = (steps: readonly Upgrade[], data: unknown, from: number): unknown =>
+  steps.slice(Math.max(0, from - 1)).reduce((at, step) => step(at), data);
+
+/** Brings a job of an earlier version up to this one. */
+export const upgradeJob = (job: unknown, from: number): unknown => upgrade(JOB_STEPS, job, from);
+
 /** Brings a kit of an earlier version up to this one. */
-export const upgradeKit = (kit: unknown, from: number): unknown => (from < 2 ? kitFrom1(kit) : kit);
+export const upgradeKit = (kit: unknown, from: number): unknown => upgrade(KIT_STEPS, kit, from);

@@ -27,12 +27,16 @@ describe('the chain from socket to arc', () => {
         fc.integer({ min: 1, max: 60 }),
         fc.constantFrom('mm2-2.5', 'mm2-4', 'mm2-6'),
         fc.constantFrom(null, 'leads-short', 'leads-long'),
-        (amps, cord, size, leads) => {
+        fc.constantFrom('workshop-32', 'far-pier'),
+        fc.constantFrom(null, 15),
+        (amps, cord, size, leads, supply, second) => {
           const { chain } = at({
             'rod.current_A': amps,
             'power.cordLength_m': cord,
             'power.cordSize': size,
             'power.leadsId': leads,
+            'power.supplyId': supply,
+            'power.cord2.length_m': second,
           });
           if (!chain) return;
           const [source, ...rest] = chain;
@@ -48,14 +52,20 @@ describe('the chain from socket to arc', () => {
     const volts = (id: string) => named(chain, id)?.volts_V ?? NaN;
     expect(volts('cord')).toBeLessThan(volts('source'));
     expect(volts('arc')).toBeLessThan(volts('machine'));
-    expect(volts('leads')).toBe(volts('arc'));
+    expect(volts('clamp')).toBe(volts('arc'));
+    expect(volts('clamp')).toBeLessThan(volts('leads'));
     // IEC 60974-1: 20 + 0.04 I at the machine.
     expect(volts('machine')).toBeCloseTo(20 + 0.04 * (named(chain, 'arc')?.current_A ?? NaN), 9);
   });
 
-  test('no cord keeps nothing; leads not named are left out', () => {
-    const { chain } = at({ 'power.cordLength_m': 0 });
-    expect(named(chain, 'cord')?.power_W).toBe(0);
+  test('no cord and leads not named are left out; a machine with a battery is its own source', () => {
+    const { chain } = at({ 'power.cordLie': 'none' });
+    expect(named(chain, 'cord')).toBeUndefined();
+    expect(at({ 'power.machineId': 'battery-120' }).chain?.map(({ id }) => id)).toEqual([
+      'machine',
+      'clamp',
+      'arc',
+    ]);
     expect(named(chain, 'leads')).toBeUndefined();
   });
 

@@ -1,12 +1,16 @@
 import { resistance_ohm_m } from '../data/cables';
-import { MACHINE_TYPES } from '../data/machines';
 import { loadVoltage_V } from '../power/loadVoltage';
+import { phaseFactor } from '../power/nameplate';
 import type { Room } from './room';
+import { clampDrop_V } from './rooms/leadDrop';
 import type { Situation } from './situation';
+
+export type LinkKind = 'source' | 'line' | 'cord' | 'machine' | 'leads' | 'clamp' | 'arc';
 
 /** One link of the way from the socket to the arc: what comes out of it, and what it keeps for itself as heat. */
 export interface ChainLink {
-  id: 'source' | 'cord' | 'machine' | 'leads' | 'arc';
+  id: string;
+  kind: LinkKind;
   name: string;
   /** Volts and amps that leave it. For the arc: those it burns at. */
   volts_V: number;
@@ -21,53 +25,120 @@ export interface ChainLink {
 const LEADS_C = 40;
 
 /** Rooms that hang on each link, by id. */
-const ROOMS: Readonly<Record<ChainLink['id'], readonly string[]>> = {
-  source: ['breaker', 'generator'],
+const ROOMS: Readonly<Record<LinkKind, readonly string[]>> = {
+  source: ['breaker', 'generator', 'inrush', 'plug', 'supply-fit'],
+  line: [],
   cord: ['cord', 'cord-heat'],
-  machine: ['machine-range', 'duty', 'ocv'],
+  machine: ['machine-range', 'duty', 'ocv', 'charge'],
   leads: ['leads'],
+  clamp: [],
   arc: ['rod-amps'],
 };
 
 /**
  * The supply chain at the middle of the ranges, link by link, in order. What leaves the source is what the arc gives and every link
- * between keeps.
+ * between keeps. A machine that makes its own power is its own source.
  * @param rooms tightest first
  * @returns null while machine, supply or amps are not known, and where there is no working point
  */
 export function powerChain(situation: Situation, rooms: readonly Room[]): ChainLink[] | null {
-  const { machine, supply, cord, leads, draw, current_A } = situation;
+  const { machine, plate, current_A } = situation;
+  if (!machine || !plate || !current_A || plate.misfit !== '') return null;
+  const output_W = loadVoltage_V('stick', current_A.value) * current_A.value;
+  const machineLoss_W = output_W / plate.efficiency.range.nominal - output_W;
+  const before = plate.type.feeds === 'mains' ? supplyLinks(situation, output_W + machineLoss_W) : [];
+  if (before === null) return null;
+  const links: Omit<ChainLink, 'room'>[] = [
+    ...before,
+    {
+      id: 'machine',
+      kind: 'machine',
+      name: machine.value.name,
+      volts_V: loadVoltage_V('stick', current_A.value),
+      current_A: current_A.value,
+      power_W: machineLoss_W,
+    },
+    ...weldLinks(situation, current_A.value),
+  ];
+  return links.map((link) => ({
+    ...link,
+    room: rooms.find((room) => ROOMS[link.kind].includes(room.id)) ?? null,
+  }));
+}
+
+/** Source, line and cords; null where nothing is known of the supply, or it will not hold. */
+function supplyLinks(
+  { supply, cords, draw }: Situation,
+  machine_W: number,
+): Omit<ChainLink, 'room'>[] | null {
   const volts_V = supply?.value.volts_V ?? null;
-  if (!machine || !supply || !draw || !current_A || volts_V === null || !draw.holds) return null;
-  const root = supply.value.phases === 3 ? Math.sqrt(3) : 1;
-  const drawn_A = draw.current_A.nominal;
-  const cordDrop_V = draw.dropShare.nominal * volts_V;
-  const cordLoss_W = root * cordDrop_V * drawn_A;
-  const welding_A = current_A.value;
-  const output_V = loadVoltage_V('stick', welding_A);
-  const output_W = output_V * welding_A;
-  const machineLoss_W = output_W / MACHINE_TYPES[machine.value.type].efficiency.nominal - output_W;
-  const leadDrop_V =
-    leads?.value.length_m == null
-      ? 0
-      : 2 * leads.value.length_m * resistance_ohm_m(leads.value.size, LEADS_C) * welding_A;
-  const leadLoss_W = leadDrop_V * welding_A;
-  const hangs = (id: ChainLink['id']) => rooms.find((room) => ROOMS[id].includes(room.id)) ?? null;
-  const link = (
-    id: ChainLink['id'],
-    name: string,
-    volts: number,
-    amps: number,
-    power_W: number,
-  ): ChainLink => ({ id, name, volts_V: volts, current_A: amps, power_W, room: hangs(id) });
+  if (!supply || !draw || volts_V === null || !draw.holds) return null;
+  const current_A = draw.current_A.nominal;
+  const lost_V = draw.dropShare.nominal * volts_V;
+  const keeps = (share: number) => phaseFactor(supply.value.phases) * share * lost_V * current_A;
+  let left_V = volts_V - draw.lineShare * lost_V;
+  const cordLinks = (cords?.value ?? []).map((_, n) => {
+    const share = draw.cordShares[n] ?? 0;
+    left_V -= share * lost_V;
+    return {
+      id: n === 0 ? 'cord' : `cord-${n + 1}`,
+      kind: 'cord' as const,
+      name: n === 0 ? 'Cord' : n === 1 ? 'Second cord' : 'Third cord',
+      volts_V: left_V,
+      current_A,
+      power_W: keeps(share),
+    };
+  });
+  const line =
+    draw.lineShare > 0
+      ? [
+          {
+            id: 'line',
+            kind: 'line' as const,
+            name: 'Line to the socket',
+            volts_V: volts_V - draw.lineShare * lost_V,
+            current_A,
+            power_W: keeps(draw.lineShare),
+          },
+        ]
+      : [];
   return [
-    link('source', supply.value.name, volts_V, drawn_A, output_W + machineLoss_W + cordLoss_W),
-    ...(cord ? [link('cord', 'Cord', volts_V - cordDrop_V, drawn_A, cordLoss_W)] : []),
-    link('machine', machine.value.name, output_V, welding_A, machineLoss_W),
-    ...(leadDrop_V > 0
-      ? [link('leads', leads?.value.name ?? 'Weld leads', output_V - leadDrop_V, welding_A, leadLoss_W)]
+    {
+      id: 'source',
+      kind: 'source',
+      name: supply.value.name,
+      volts_V,
+      current_A,
+      power_W: machine_W + keeps(draw.lineShare) + cordLinks.reduce((sum, { power_W }) => sum + power_W, 0),
+    },
+    ...line,
+    ...cordLinks,
+  ];
+}
+
+/** Leads and clamp, where leads are named, and the arc. */
+function weldLinks({ leads, job }: Situation, welding_A: number): Omit<ChainLink, 'room'>[] {
+  const at = (volts_V: number) => ({ volts_V, current_A: welding_A });
+  const output_V = loadVoltage_V('stick', welding_A);
+  const length_m = leads?.value.length_m ?? null;
+  const lead_V =
+    leads && length_m !== null ? 2 * length_m * resistance_ohm_m(leads.value.size, LEADS_C) * welding_A : 0;
+  const clamp_V = clampDrop_V(job.power.clampDrop_V, welding_A).nominal;
+  const arc_V = output_V - lead_V - clamp_V;
+  return [
+    ...(leads && lead_V > 0
+      ? [
+          {
+            id: 'leads',
+            kind: 'leads' as const,
+            name: leads.value.name,
+            ...at(output_V - lead_V),
+            power_W: lead_V * welding_A,
+          },
+        ]
       : []),
-    link('arc', 'Arc', output_V - leadDrop_V, welding_A, output_W - leadLoss_W),
+    { id: 'clamp', kind: 'clamp', name: 'Work clamp', ...at(arc_V), power_W: clamp_V * welding_A },
+    { id: 'arc', kind: 'arc', name: 'Arc', ...at(arc_V), power_W: arc_V * welding_A },
   ];
 }
 

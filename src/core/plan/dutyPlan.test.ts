@@ -45,8 +45,8 @@ describe('the ten-minute window along a job', () => {
 
   test('says nothing while machine, plate or joint are not known', () => {
     expect(planOf({ 'joint.kind': null })).toBeNull();
-    const bare = { ...DEMO_KIT, machines: DEMO_KIT.machines.map((m) => ({ ...m, rated: [] })) };
-    expect(dutyPlan(assess(long(), bare).situation)).toBeNull();
+    const machines = DEMO_KIT.machines.map((m) => ({ ...m, rated: [], max_A: null, inputs: [] }));
+    expect(dutyPlan(assess(long(), { ...DEMO_KIT, machines }).situation)).toBeNull();
   });
 });
 
@@ -56,20 +56,33 @@ describe('cord heat', () => {
 
   test('is the supply current times the root of the busiest ten minutes, against what the cord carries', () => {
     const edits = { 'power.cordLength_m': 10, 'power.cordSize': 'mm2-4' };
-    const { draw, timeline } = assess(long(edits), DEMO_KIT).situation;
+    const { draw, timeline, plate } = assess(long(edits), DEMO_KIT).situation;
     const room = heatOf(edits);
-    if (!draw || !timeline) throw new Error('nothing drawn');
+    if (!draw || !timeline || !plate) throw new Error('nothing drawn');
     const busy = worstWindowArc_s(timeline, 600) / 600;
-    // IEC 60974-1: effective current with no idle current is I1 sqrt(X).
-    expect(room?.value?.nominal).toBeCloseTo(draw.current_A.nominal * Math.sqrt(busy), 9);
+    // IEC 60974-1: effective current sqrt(I1^2 X + I0^2 (1 - X)).
+    const heat = draw.current_A.nominal ** 2 * busy + plate.idle_A ** 2 * (1 - busy);
+    expect(room?.value?.nominal).toBeCloseTo(Math.sqrt(heat), 9);
     // Flexible cord of 4 mm2, from memory.
     expect(room?.limit?.nominal).toBe(32);
+  });
+
+  test('on its drum it carries about a third of what it does laid out', () => {
+    const cord = { 'power.cordLength_m': 10, 'power.cordSize': 'mm2-4' };
+    const straight = heatOf(cord)?.limit?.nominal ?? NaN;
+    const drum = heatOf({ ...cord, 'power.cordLie': 'drum' });
+    // Common practice.
+    expect(drum?.limit?.nominal).toBeCloseTo(0.33 * straight, 9);
+    const lever = findLevers(long({ ...cord, 'power.cordLie': 'drum' }), DEMO_KIT).find(
+      ({ id }) => id === 'off-the-drum',
+    );
+    expect(lever?.effects.find(({ roomId }) => roomId === 'cord-heat')?.gain).toBeGreaterThan(0);
   });
 
   test('more rest heats it less; no cord has no heat', () => {
     const cord = { 'power.cordLength_m': 10, 'power.cordSize': 'mm2-1.5' };
     const hot = heatOf(cord)?.left?.nominal ?? NaN;
     expect(heatOf({ ...cord, 'rod.rest_s': 300 })?.left?.nominal).toBeGreaterThan(hot);
-    expect(heatOf({ 'power.cordLength_m': 0 })).toBeUndefined();
+    expect(heatOf({ 'power.cordLie': 'none' })).toBeUndefined();
   });
 });

@@ -9,7 +9,7 @@ import {
   type Fill,
   type RodRhythm,
 } from '../power/window';
-import { ratedPoints } from './rooms/duty';
+import { pointsHere } from './rooms/duty';
 import type { Situation } from './situation';
 import { buildTimeline } from './timeline';
 
@@ -29,9 +29,9 @@ export interface DutyPlan {
 
 /** Answers "how long may I weld, and when must it rest?" Null while machine, plate or job are not known. */
 export function dutyPlan(situation: Situation): DutyPlan | null {
-  const { machine, timeline, beads, length_mm, current_A, job } = situation;
-  if (!machine || !timeline || !beads || !current_A) return null;
-  const points = ratedPoints(machine.value);
+  const { plate, timeline, beads, length_mm, current_A, job } = situation;
+  if (!plate || !timeline || !beads || !current_A) return null;
+  const points = pointsHere(plate);
   const duty = permittedDuty(points, current_A.value);
   if (duty === null) return null;
   const burns = (rest_s: number) =>
@@ -44,7 +44,7 @@ export function dutyPlan(situation: Situation): DutyPlan | null {
     course,
     over_s: runsOver_s(course),
     rest_s: restNeeded_s(burns, points),
-    steady_A: withoutPause_A(points, machine.value.max_A ?? current_A.value),
+    steady_A: withoutPause_A(points, plate.max_A?.range.nominal ?? current_A.value),
     rhythm: rodRhythm(duty, beads.arcPerRod_s, ROD_CHANGE_s),
   };
 }

@@ -5,7 +5,7 @@ import { STOP_WORK_QUESTIONS } from '../data/stopWork';
 import { applyEdits, type Edit } from '../formats/edits';
 import type { Job } from '../formats/job';
 import { readJobFile } from '../formats/jobFile';
-import { EMPTY_KIT } from '../formats/emptyKit';
+import { EMPTY_KIT } from '../formats/blankKit';
 import type { Kit } from '../formats/kit';
 import { assess } from './assess';
 import { assessJobFile } from './headless';
@@ -290,7 +290,7 @@ describe('the registry and the headless runner', () => {
     expect(broken((d) => (d.job.joint.leg_mm = 40))).toMatch(
       /joint\.leg_mm: Leg: 40 mm is over twice the thin side/,
     );
-    expect(broken((d) => (d.version = 99))).toMatch(/version 99; this app reads 1 to 3/);
+    expect(broken((d) => (d.version = 99))).toMatch(/version 99; this app reads 1 to 4/);
     expect(assessJobFile('{"cut').ok).toBe(false);
   });
 
@@ -328,12 +328,19 @@ describe('rooms that came with leads, generators and time', () => {
     expect(roomOf(change(ramp, ['power.machineId', 'transformer-180']), 'ocv').state).toBe('none');
     expect(roomOf(ramp, 'ocv').left?.nominal).toBeGreaterThan(0);
     const unmarked: Kit = { ...kit, machines: kit.machines.map((m) => ({ ...m, ocv_V: null })) };
-    expect(roomOf(ramp, 'ocv', unmarked).state).toBe('unknown');
+    const unread = roomOf(ramp, 'ocv', unmarked);
+    expect(unread).toMatchObject({ state: 'unknown', now: expect.stringMatching(/55 to 85 V/) });
+    expect(unread.ask).toMatch(/Type U0/);
   });
 
   test('lead drop is twice one lead: I x 2 L x R, and is not shown until leads are named', () => {
     expect(assess(ramp, kit).rooms.some(({ id }) => id === 'leads')).toBe(false);
-    const long = change(ramp, ['power.leadsId', 'leads-long'], ['rod.current_A', 100]);
+    const long = change(
+      ramp,
+      ['power.leadsId', 'leads-long'],
+      ['rod.current_A', 100],
+      ['power.clampDrop_V', 0],
+    );
     // 35 mm2 copper at 20 C: 0.017241 / 35 ohm a metre [IACS], 1.02 for the lay.
     expect(roomOf(long, 'leads').value?.low).toBeCloseTo(2 * 20 * 1.02 * (0.017241 / 35) * 100, 6);
   });

@@ -1,9 +1,11 @@
-import { MACHINE_TYPES } from '../data/machines';
+import { machineType } from '../data/machines';
+import type { CableId } from '../data/cables';
 import type { Pole } from '../data/rods';
 import { AIMS, type AimId } from '../data/words';
 import { setPath } from '../formats/edits';
 import type { Job } from '../formats/job';
 import type { Kit, Machine, Supply } from '../formats/kit';
+import { soundMachine } from '../formats/checkKit';
 import { holesAt_A, type MeltProperties } from '../heat/burnThrough';
 import { meltOf, type Melt } from '../heat/melt';
 import { checkJoint } from '../joint/check';
@@ -11,6 +13,7 @@ import { ASSUMED_GAP_mm, jointGeometry, type JointGeometry } from '../joint/geom
 import { beliefOf } from '../metal/belief';
 import { planShareOf } from '../metal/doubt';
 import { whatJointWants, type JointWants } from '../metal/wants';
+import { readPlate, type Plate } from '../power/nameplate';
 import { supplyDraw, type Cord, type SupplyDraw } from '../power/supply';
 import { ampWindow, proposeAmps, type AmpWindow } from '../rods/amps';
 import { planBeads, type BeadPlan } from '../rods/beads';
@@ -33,12 +36,21 @@ export function resolve(job: Job, kit: Kit, system: UnitSystem = 'metric'): Situ
   const assumed: string[] = [];
   const say = inWords(system);
   const machine = chosen(kit.machines, job.power.machineId, 'The first machine in the kit.');
-  const supply = chosen(kit.supplies, job.power.supplyId, 'The first supply in the kit.');
+  const supply =
+    machine && machineType(machine.value.type).feeds !== 'mains'
+      ? null
+      : chosen(kit.supplies, job.power.supplyId, 'The first supply in the kit.');
+  const plate = machine
+    ? readPlate(soundMachine(machine.value, system), supply?.value ?? null, {
+        air_C: job.look.air_C,
+        cooling: job.power.cooling,
+      })
+    : null;
   const sideA = beliefOf(job.metal.sideA);
   const sideB = job.metal.sameBothSides ? sideA : beliefOf(job.metal.sideB);
   const wants = whatJointWants(sideA, sideB, planShareOf(job));
 
-  const rod = resolveRod(job, kit, machine?.value ?? null, wants, jointGeometry(job.joint));
+  const rod = resolveRod(job, kit, machine?.value ?? null, plate, wants, jointGeometry(job.joint));
   const problems = checkJoint(job.joint, rod?.value.size ?? job.rod.size, system);
   const usable = problems.reduce((at, { path }) => setPath(at, path, null), job);
   const joint = jointGeometry(usable.joint);
@@ -54,7 +66,7 @@ export function resolve(job: Job, kit: Kit, system: UnitSystem = 'metric'): Situ
     window,
     aim: aim.value,
     joint,
-    machine: machine?.value ?? null,
+    plate,
     melt,
     length_mm,
   });
@@ -67,7 +79,7 @@ export function resolve(job: Job, kit: Kit, system: UnitSystem = 'metric'): Situ
     beads && current_A
       ? buildTimeline({ beads, length_mm, current_A: current_A.value, rest_s, position: job.look.position })
       : null;
-  const cord = resolveCord(job, supply?.value ?? null);
+  const cords = resolveCords(job, supply?.value ?? null);
 
   if (beads && joint.length_mm === null)
     assumed.push(`Weld length blank: counted as ${say.size(ASSUMED_LENGTH_mm)}.`);
@@ -85,7 +97,8 @@ export function resolve(job: Job, kit: Kit, system: UnitSystem = 'metric'): Situ
     length_mm,
     machine,
     supply,
-    cord,
+    cords,
+    plate,
     leads: job.power.leadsId === null ? null : chosen(kit.leads, job.power.leadsId, ''),
     rod,
     window,
@@ -105,12 +118,7 @@ export function resolve(job: Job, kit: Kit, system: UnitSystem = 'metric'): Situ
       melt.fitted,
     ),
     timeline,
-    draw: resolveDraw(
-      machine?.value ?? null,
-      supply?.value ?? null,
-      cord?.value ?? null,
-      current_A?.value ?? null,
-    ),
+    draw: resolveDraw(plate, supply?.value ?? null, cords?.value ?? [], current_A?.value ?? null),
     assumed,
     system,
   };
@@ -132,6 +140,7 @@ function resolveRod(
   job: Job,
   kit: Kit,
   machine: Machine | null,
+  plate: Plate | null,
   wants: JointWants,
   joint: JointGeometry,
 ): Choice<RodChoice> | null {
@@ -142,7 +151,7 @@ function resolveRod(
     thin_mm: joint.thin_mm,
     position: job.look.position,
     surface: job.look.surface,
-    maxMachine_A: machine?.max_A ?? null,
+    maxMachine_A: plate?.max_A?.range.nominal ?? null,
     fixedClass: job.rod.rodClass,
     fixedSize: job.rod.size,
   });
@@ -175,14 +184,14 @@ interface AmpsContext {
   window: AmpWindow | null;
   aim: AimId;
   joint: JointGeometry;
-  machine: Machine | null;
+  plate: Plate | null;
   melt: Melt;
   length_mm: number;
 }
 
 function resolveAmps(job: Job, context: AmpsContext): Choice<number> | null {
   if (job.rod.current_A !== null) return { value: job.rod.current_A, by: 'you', why: 'You set it.' };
-  const { rod, window, aim, joint, machine, melt, length_mm } = context;
+  const { rod, window, aim, joint, plate, melt, length_mm } = context;
   if (!rod || !window) return null;
   const ask = (holes: number | null) =>
     proposeAmps({
@@ -193,8 +202,8 @@ function resolveAmps(job: Job, context: AmpsContext): Choice<number> | null {
       position: job.look.position,
       aim,
       holesAt_A: holes,
-      machineMin_A: machine?.min_A ?? null,
-      machineMax_A: machine?.max_A ?? null,
+      machineMin_A: plate?.min_A?.range.nominal ?? null,
+      machineMax_A: plate?.max_A?.range.nominal ?? null,
     });
   const first = ask(null);
   const beads =
@@ -236,35 +245,45 @@ function holesRange(
   };
 }
 
-function resolveCord(job: Job, supply: Supply | null): Choice<Cord> | null {
-  const length_m = job.power.cordLength_m ?? supply?.cordLength_m ?? null;
-  const size = job.power.cordSize ?? supply?.cordSize ?? null;
-  if (length_m === null || size === null) return null;
-  const own = job.power.cordLength_m !== null || job.power.cordSize !== null;
-  return {
-    value: { length_m, size },
+/** The cord that hangs on the supply, or what the job says in its place, and those plugged into it. */
+function resolveCords(job: Job, supply: Supply | null): Choice<readonly Cord[]> | null {
+  if (!supply) return null;
+  const { cordLength_m, cordSize, cordLie, cord2, cord3 } = job.power;
+  const own = cordLength_m !== null || cordSize !== null || cordLie !== null;
+  const why = own ? 'You set it.' : 'The cord that hangs on this supply.';
+  const choice = (value: readonly Cord[]): Choice<readonly Cord[]> => ({
+    value,
     by: own ? 'you' : 'app',
-    why: own ? 'You set it.' : 'The cord that hangs on this supply.',
-  };
+    why,
+  });
+  const lie = cordLie ?? supply.cordLie ?? 'straight';
+  const first =
+    lie === 'none' ? [] : laid(cordLength_m ?? supply.cordLength_m, cordSize ?? supply.cordSize, lie);
+  if (first === null) return null;
+  const further = [cord2, cord3].flatMap((next) =>
+    next.lie === 'none' ? [] : (laid(next.length_m, next.size ?? first[0]?.size ?? null, next.lie) ?? []),
+  );
+  return choice([...first, ...further]);
 }
 
+/** A cord as it lies; null while its length or size is not known. */
+const laid = (length_m: number | null, size: CableId | null, lie: Cord['lie'] | null): Cord[] | null =>
+  length_m === null || size === null ? null : [{ length_m, size, lie: lie ?? 'straight' }];
+
 function resolveDraw(
-  machine: Machine | null,
+  plate: Plate | null,
   supply: Supply | null,
-  cord: Cord | null,
+  cords: readonly Cord[],
   current_A: number | null,
 ): SupplyDraw | null {
-  if (!machine || !supply || supply.volts_V === null || current_A === null) return null;
-  const plate =
-    machine.inputMax_A !== null && machine.max_A !== null
-      ? { input_A: machine.inputMax_A, output_A: machine.max_A }
-      : null;
+  if (!plate || !supply || supply.volts_V === null || current_A === null) return null;
   return supplyDraw({
+    process: 'stick',
     current_A,
-    type: MACHINE_TYPES[machine.type],
+    plate,
     volts_V: supply.volts_V,
     phases: supply.phases,
-    cord,
-    plate,
+    cords,
+    source_ohm: supply.source_ohm ?? 0,
   });
 }

@@ -190,6 +190,13 @@ export function unknown(spoken: Spoken & { ask: string }, hurts: boolean): RoomB
   };
 }
 
+/** A limit met only by what is usual for a kind: where that may or may not hold, it is not known, and not none. */
+export function guessed(body: RoomBody, gap: string): RoomBody {
+  if (body.state !== 'none' || body.left === null || body.left.nominal < 0) return body;
+  const { now, until, reasons, ask } = body;
+  return unknown({ now, gap, until, reasons, ask }, false);
+}
+
 /** Smallest doubt a fraction is credited with, so that a certain number does not outrank a near one for ever. */
 const LEAST_DOUBT = 0.05;
 

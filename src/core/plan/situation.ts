@@ -7,6 +7,7 @@ import type { Problem } from '../joint/check';
 import type { JointGeometry } from '../joint/geometry';
 import type { MetalBelief } from '../metal/belief';
 import type { JointWants } from '../metal/wants';
+import type { Plate } from '../power/nameplate';
 import type { Cord, SupplyDraw } from '../power/supply';
 import type { AmpWindow } from '../rods/amps';
 import type { BeadPlan } from '../rods/beads';
@@ -34,8 +35,12 @@ export interface Situation {
   /** Weld length, or what is counted with while it is blank, mm. */
   length_mm: number;
   machine: Choice<Machine> | null;
+  /** Null also where the machine makes its own power. */
   supply: Choice<Supply> | null;
-  cord: Choice<Cord> | null;
+  /** Cords from the socket on; none where it is plugged straight in; null where not known. */
+  cords: Choice<readonly Cord[]> | null;
+  /** The machine's plate on this supply, every blank filled. */
+  plate: Plate | null;
   /** Weld leads, where named. */
   leads: Choice<LeadSet> | null;
   rod: Choice<RodChoice> | null;

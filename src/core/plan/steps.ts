@@ -7,6 +7,7 @@ import { ROD_SIZES } from '../data/rodSizes';
 import { AIMS } from '../data/words';
 import { beliefOf } from '../metal/belief';
 import { judgeStopWork } from '../repair/stopWork';
+import type { JointGeometry } from '../joint/geometry';
 import { inWords, trimmed } from '../units/format';
 import type { Room } from './room';
 import { coatingsOf } from './rooms/metal';
@@ -132,8 +133,11 @@ function fitAndTack({ joint, job, wants, system }: Situation): Step {
   });
 }
 
+/** Sheet that a hot start holes. */
+const onSheet = ({ thin_mm }: JointGeometry): boolean => thin_mm !== null && thin_mm <= 3;
+
 function setTheMachine(
-  { machine, supply, cord, rod, pole, current_A, system }: Situation,
+  { machine, supply, cords, rod, pole, current_A, joint, system }: Situation,
   rooms: readonly Room[],
 ): Step | null {
   if (!rod || !current_A || !pole) return null;
@@ -145,17 +149,16 @@ function setTheMachine(
       { label: 'Rod', value: `${rod.value.rodClass} ${size.inches} in · ${size.diameter_mm} mm` },
       { label: 'Amps', value: `${current_A.value} A` },
       { label: 'Pole', value: POLE_WORDS[pole.value] },
-      { label: 'Arc force', value: row.arcForce },
+      ...(machine?.value.arcForce === 'none' ? [] : [{ label: 'Arc force', value: row.arcForce }]),
+      ...(machine?.value.hotStart === 'adjustable'
+        ? [{ label: 'Hot start', value: onSheet(joint) ? 'down, on sheet' : 'up if it sticks' }]
+        : []),
       ...(machine ? [{ label: 'Machine', value: machine.value.name }] : []),
       ...(supply ? [{ label: 'Supply', value: supply.value.name }] : []),
-      ...(cord
-        ? [
-            {
-              label: 'Cord',
-              value: `${inWords(system).distance(cord.value.length_m)} of ${CABLES[cord.value.size].name}, off the drum`,
-            },
-          ]
-        : []),
+      ...(cords?.value ?? []).map(({ length_m, size }, n) => ({
+        label: n === 0 ? 'Cord' : 'and then',
+        value: `${inWords(system).distance(length_m)} of ${CABLES[size].name}, off the drum`,
+      })),
     ],
     actions: ['Run a bead on scrap of the same thickness first, then adjust.'],
     cautions: [

@@ -13,7 +13,7 @@ export const DUTY_PERIOD_s = 600;
  */
 export function permittedDuty(points: readonly RatedPoint[], current_A: number): number | null {
   const sorted = points
-    .filter((p) => p.current_A > 0 && p.duty > 0 && p.duty <= 1)
+    .filter((p) => p.current_A > 0 && p.duty > 0)
     .sort((a, b) => a.current_A - b.current_A);
   const first = sorted[0];
   const last = sorted[sorted.length - 1];
@@ -28,6 +28,10 @@ export function permittedDuty(points: readonly RatedPoint[], current_A: number):
   const along = Math.log(current_A / a.current_A) / Math.log(b.current_A / a.current_A);
   return Math.min(1, Math.exp(Math.log(a.duty) + along * Math.log(b.duty / a.duty)));
 }
+
+/** Rated points in other air than the plate's, or behind dust: every duty a share of what it was. */
+export const derated = (points: readonly RatedPoint[], share: number): RatedPoint[] =>
+  points.map(({ current_A, duty }) => ({ current_A, duty: duty * share }));
 
 /** Conductor sizing multiplier for a duty: its square root, as in NEC 630.11 for machines without a motor. */
 export const effectiveMultiplier = (duty: number): number => Math.sqrt(Math.min(Math.max(duty, 0), 1));

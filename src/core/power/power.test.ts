@@ -1,11 +1,14 @@
 import fc from 'fast-check';
 import { BREAKERS } from '../data/breakers';
-import { CABLE_IDS, type CableId } from '../data/cables';
+import { CABLE_IDS, resistance_ohm_m, type CableId } from '../data/cables';
 import { MACHINE_TYPES } from '../data/machines';
+import { blankMachine } from '../formats/blankKit';
+import type { Machine } from '../formats/kit';
 import { peakTripShare, tripsAt_A } from './breaker';
 import { effectiveCurrent_A, effectiveMultiplier, permittedDuty } from './duty';
 import { loadVoltage_V } from './loadVoltage';
-import { supplyDraw, type DrawQuestion } from './supply';
+import { readPlate } from './nameplate';
+import { supplyDraw, type Cord, type DrawQuestion } from './supply';
 
 describe('load voltage (IEC 60974-1)', () => {
   test.each([
@@ -78,34 +81,49 @@ describe('duty', () => {
   });
 });
 
-const ask = (change: Partial<DrawQuestion> = {}): DrawQuestion => ({
-  current_A: 130,
-  type: MACHINE_TYPES.inverter,
-  volts_V: 230,
-  phases: 1,
-  cord: { length_m: 20, size: 'mm2-2.5' },
-  plate: null,
+const machine = (change: Partial<Machine> = {}): Machine => ({
+  ...blankMachine('m', 'Machine'),
+  min_A: 10,
+  max_A: 160,
   ...change,
 });
+const AROUND = { air_C: null, cooling: null } as const;
+const cordOf = (length_m: number, size: CableId): Cord => ({ length_m, size, lie: 'straight' });
+
+/** A question about a machine on a supply: single phase of 230 V and one cord unless said otherwise. */
+function ask(
+  change: Partial<DrawQuestion> & { machine?: Partial<Machine> } = {},
+  cord: Cord | null = cordOf(20, 'mm2-2.5'),
+): DrawQuestion {
+  const { machine: plateChange, ...rest } = change;
+  const { volts_V, phases } = { volts_V: 230, phases: 1 as const, ...rest };
+  return {
+    process: 'stick',
+    current_A: 130,
+    plate: readPlate(machine(plateChange), { volts_V, phases }, AROUND),
+    volts_V,
+    phases,
+    cords: cord ? [cord] : [],
+    source_ohm: 0,
+    ...rest,
+  };
+}
 
 describe('supply and cord', () => {
   // Common practice: 130 A on 120 V through 30 m of 14 AWG has no working point at all.
   test('a long thin cord leaves a constant-power machine no working point', () => {
-    const draw = supplyDraw(ask({ volts_V: 120, cord: { length_m: 30, size: 'awg14' } }));
-    expect(draw.holds).toBe(false);
-    expect(supplyDraw(ask({ volts_V: 120, cord: { length_m: 5, size: 'awg10' } })).holds).toBe(true);
+    expect(supplyDraw(ask({ volts_V: 120 }, cordOf(30, 'awg14'))).holds).toBe(false);
+    expect(supplyDraw(ask({ volts_V: 120 }, cordOf(5, 'awg10'))).holds).toBe(true);
   });
 
   test('a transformer on the same cord gives less instead of failing', () => {
-    const draw = supplyDraw(
-      ask({ volts_V: 120, type: MACHINE_TYPES.transformer, cord: { length_m: 30, size: 'awg14' } }),
-    );
+    const draw = supplyDraw(ask({ volts_V: 120, machine: { type: 'transformer' } }, cordOf(30, 'awg14')));
     expect(draw.holds).toBe(true);
     expect(draw.dropShare.nominal).toBeGreaterThan(0.1);
   });
 
   test('no cord loses nothing and draws what the power asks: I = U2 I2 / (eta PF U1)', () => {
-    const draw = supplyDraw(ask({ cord: null }));
+    const draw = supplyDraw(ask({}, null));
     const { efficiency, powerFactor } = MACHINE_TYPES.inverter;
     expect(draw.current_A.nominal).toBeCloseTo(
       (25.2 * 130) / (efficiency.nominal * powerFactor.nominal * 230),
@@ -116,7 +134,7 @@ describe('supply and cord', () => {
 
   test('what leaves the socket is what the machine takes and the cord burns (Kirchhoff)', () => {
     const draw = supplyDraw(ask());
-    const straight = supplyDraw(ask({ cord: null })).current_A.nominal;
+    const straight = supplyDraw(ask({}, null)).current_A.nominal;
     const machine_V = 230 * (1 - draw.dropShare.nominal);
     expect(machine_V * draw.current_A.nominal).toBeCloseTo(230 * straight, 4);
   });
@@ -128,11 +146,11 @@ describe('supply and cord', () => {
         fc.integer({ min: 1, max: 120 }),
         fc.integer({ min: 1, max: 60 }),
         fc.constantFrom(...cords),
-        fc.constantFrom(...Object.values(MACHINE_TYPES)),
+        fc.constantFrom('inverter' as const, 'inverter-pfc' as const, 'transformer' as const),
         fc.integer({ min: 20, max: 160 }),
         (length_m, more, size, type, current_A) => {
           const drop = (length: number, id: CableId) =>
-            supplyDraw(ask({ type, current_A, cord: { length_m: length, size: id } })).dropShare.nominal;
+            supplyDraw(ask({ machine: { type }, current_A }, cordOf(length, id))).dropShare.nominal;
           const heavier = cords[cords.indexOf(size) + 1] ?? size;
           return (
             drop(length_m + more, size) >= drop(length_m, size) - 1e-12 &&
@@ -143,14 +161,32 @@ describe('supply and cord', () => {
     );
   });
 
-  test('the plate wins over the type where it gives the supply amps', () => {
-    const draw = supplyDraw(ask({ cord: null, current_A: 160, plate: { input_A: 36, output_A: 160 } }));
-    expect(draw.current_A.nominal).toBeCloseTo(36, 6);
+  test('two cords one after another are one as long; a line before the socket is one more', () => {
+    const split = supplyDraw(ask({ cords: [cordOf(12, 'mm2-4'), cordOf(8, 'mm2-4')] }));
+    const whole = supplyDraw(ask({}, cordOf(20, 'mm2-4')));
+    expect(split.current_A.nominal).toBeCloseTo(whole.current_A.nominal, 9);
+    expect(split.cordShares[0]).toBeCloseTo(12 / 20, 9);
+    // 20 m of 4 mm2 at 45 °C, there and back: copper, IACS.
+    const line = supplyDraw(ask({ source_ohm: 40 * resistance_ohm_m('mm2-4', 45) }, null));
+    expect(line.dropShare.nominal).toBeCloseTo(whole.dropShare.nominal, 9);
+    expect(line.lineShare).toBe(1);
+  });
+
+  test('a cord on its drum is hot and loses more', () => {
+    const straight = supplyDraw(ask({}, cordOf(40, 'mm2-4'))).dropShare.nominal;
+    expect(supplyDraw(ask({}, { ...cordOf(40, 'mm2-4'), lie: 'drum' })).dropShare.nominal).toBeGreaterThan(
+      straight,
+    );
+  });
+
+  test('a cord of no length is no cord', () => {
+    const none = supplyDraw(ask({}, null)).current_A.nominal;
+    expect(supplyDraw(ask({}, cordOf(1e-9, 'mm2-1.5'))).current_A.nominal).toBeCloseTo(none, 6);
   });
 
   test('three phases carry the same power on less', () => {
-    const one = supplyDraw(ask({ cord: null })).current_A.nominal;
-    expect(supplyDraw(ask({ cord: null, phases: 3 })).current_A.nominal).toBeCloseTo(one / Math.sqrt(3), 6);
+    const one = supplyDraw(ask({}, null)).current_A.nominal;
+    expect(supplyDraw(ask({ phases: 3 }, null)).current_A.nominal).toBeCloseTo(one / Math.sqrt(3), 6);
   });
 });
 

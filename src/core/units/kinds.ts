@@ -100,6 +100,14 @@ export const VOLTAGE: QuantityKind = {
   example: same('230 V'),
 };
 
+/** Volts lost in a joint or a clamp. */
+export const VOLTAGE_FINE: QuantityKind = {
+  ...VOLTAGE,
+  step: () => 0.1,
+  digits: same(1),
+  example: same('0.5 V'),
+};
+
 /** What a generator can move: volts times amps. Not the same as what it can do work with, so the two refuse each other's unit. */
 export const APPARENT_POWER: QuantityKind = {
   name: 'power in kVA',
@@ -123,6 +131,51 @@ export const REAL_POWER: QuantityKind = {
   bare: same(0),
   digits: same(1),
   example: same('5 kW'),
+};
+
+/** A share told as a fraction of one, as a plate tells its power factor. */
+export const RATIO: QuantityKind = {
+  name: 'power factor',
+  step: () => 0.05,
+  units: [{ symbol: '', words: [], factor: 1 }],
+  bare: same(0),
+  digits: same(2),
+  example: same('0.7'),
+};
+
+export const RESISTANCE: QuantityKind = {
+  name: 'resistance',
+  step: () => 0.1,
+  units: [
+    { symbol: 'Ω', words: ['ω', 'Ω', 'ohm', 'ohms'], factor: 1 },
+    { symbol: 'mΩ', words: ['mω', 'mΩ', 'mohm', 'milliohm', 'milliohms'], factor: 0.001 },
+  ],
+  bare: same(0),
+  digits: same(3),
+  example: same('0.4 ohm'),
+};
+
+/** What a battery holds. */
+export const ENERGY: QuantityKind = {
+  name: 'energy',
+  step: () => 100,
+  units: [
+    { symbol: 'Wh', words: ['wh'], factor: 1 },
+    { symbol: 'kWh', words: ['kwh'], factor: 1000 },
+  ],
+  bare: same(0),
+  digits: same(0),
+  example: same('1500 Wh'),
+};
+
+/** Money, in whatever money the reader pays in. */
+export const MONEY: QuantityKind = {
+  name: 'price',
+  step: () => 0.05,
+  units: [{ symbol: '', words: [], factor: 1 }],
+  bare: same(0),
+  digits: same(2),
+  example: same('0.30'),
 };
 
 export const PERCENT: QuantityKind = {

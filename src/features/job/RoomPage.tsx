@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { GRADE_WORDS } from '@core/data/sources';
+import { sourceWords } from '@core/data/sources';
 import { leversFor } from '@core/plan/levers/levers';
 import { speakAmount, speakRoom, speakState } from '@core/plan/speak';
 import type { Room } from '@core/plan/room';
@@ -48,9 +48,7 @@ export function RoomPage({ open, roomId }: { open: OpenJob; roomId: string }) {
           <Card key={words}>
             <Words as="small">{words}</Words>
             <Words as="label" tone="quiet">
-              {source.name === GRADE_WORDS[source.grade]
-                ? source.name
-                : `${source.name} · ${GRADE_WORDS[source.grade]}`}
+              {sourceWords(source)}
             </Words>
           </Card>
         ))}

@@ -1,34 +1,30 @@
 import { View } from 'react-native';
-import { MACHINE_TYPES, type DialId } from '@core/data/machines';
-import { POLES, type Pole } from '@core/data/rods';
-import type { Edit } from '@core/formats/edits';
+import { HELPS, FUELS, machineType, MACHINE_TYPES, type DialId } from '@core/data/machines';
+import { ARC_PROCESSES, PROCESSES } from '@core/data/processes';
+import { POLES } from '@core/data/rods';
+import { checkMachine, soundMachine } from '@core/formats/checkKit';
 import type { Machine } from '@core/formats/kit';
 import { POLE_WORDS } from '@core/plan/rooms/pole';
+import { readPlate, type Figure } from '@core/power/nameplate';
+import { trimmed } from '@core/units/format';
+import { useApp } from '@/state/store';
 import { Act } from '@/ui/Act';
 import { optionsOf } from '@/ui/options';
 import { Pick } from '@/ui/Pick';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
-import { Name, Num, Row, type Change } from './parts';
+import { Misfits, Name, Num, Row, type Change } from './parts';
 import { Photos } from './Photos';
+import { PlateColumns } from './PlateColumns';
+import { PlatePoints } from './PlatePoints';
 
 /** A machine from its nameplate. */
 export function MachineForm({ machine, change }: { machine: Machine; change: Change }) {
-  const togglePole = (pole: Pole) => {
-    const poles = machine.poles.includes(pole)
-      ? machine.poles.filter((p) => p !== pole)
-      : [...machine.poles, pole];
-    if (poles.length > 0) change([{ path: 'poles', value: poles }]);
-  };
-  const setRated = (rated: Machine['rated']) =>
-    change([
-      { path: 'rated', value: rated },
-      ...rated.flatMap((_, n) => clearRated(n)),
-      ...clearRated(rated.length),
-    ]);
-  const wrongRange = machine.min_A !== null && machine.max_A !== null && machine.min_A >= machine.max_A;
+  const system = useApp((state) => state.settings.system);
+  const kind = machineType(machine.type);
+  const plate = readPlate(soundMachine(machine, system), null, { air_C: null, cooling: null });
   return (
-    <>
+    <Misfits value={checkMachine(machine, system)}>
       <Words as="title" testID="item-title">
         {machine.name}
       </Words>
@@ -37,73 +33,81 @@ export function MachineForm({ machine, change }: { machine: Machine; change: Cha
         label="Kind"
         testID="type"
         stacked
+        folds
         options={optionsOf(MACHINE_TYPES)}
         value={machine.type}
         onPick={(type) => type && change([{ path: 'type', value: type }])}
       />
-      <View style={{ gap: SPACE.xs }}>
-        <Words as="label" tone="quiet">
-          Gives (one or more)
-        </Words>
-        <Row>
-          {POLES.map((pole) => (
-            <Act
-              key={pole}
-              grow
-              kind={machine.poles.includes(pole) ? 'main' : 'plain'}
-              title={pole}
-              label={`${POLE_WORDS[pole]}, ${machine.poles.includes(pole) ? 'given' : 'not given'}`}
-              testID={`gives-${pole}`}
-              onPress={() => togglePole(pole)}
-            />
-          ))}
-        </Row>
-      </View>
+      <Several
+        label="Does (one or more)"
+        path="processes"
+        testID="does"
+        all={ARC_PROCESSES.map((id) => ({ id, name: PROCESSES[id], words: PROCESSES[id] }))}
+        chosen={machine.processes}
+        change={change}
+      />
+      <Several
+        label="Gives (one or more)"
+        path="poles"
+        testID="gives"
+        all={POLES.map((id) => ({ id, name: id, words: POLE_WORDS[id] }))}
+        chosen={machine.poles}
+        change={change}
+      />
       <Row>
-        <Num item={machine} at="min_A" path="machine.min_A" change={change} />
-        <Num item={machine} at="max_A" path="machine.max_A" change={change} />
+        <Num
+          item={machine}
+          at="min_A"
+          path="machine.min_A"
+          change={change}
+          proposed={told(plate.min_A, 'A')}
+        />
+        <Num
+          item={machine}
+          at="max_A"
+          path="machine.max_A"
+          change={change}
+          proposed={told(plate.max_A, 'A')}
+        />
       </Row>
-      {wrongRange && <Words tone="danger">The highest amps must be over the lowest.</Words>}
-      <Words as="head">Rated points on the plate</Words>
-      {machine.rated.map((_, index) => (
-        <Row key={index}>
-          <Num
-            item={machine}
-            at={`rated.${index}.current_A`}
-            path="machine.ratedCurrent_A"
-            change={rated(machine, change)}
-            label={`Amps, point ${index + 1}`}
-          />
-          <Num
-            item={machine}
-            at={`rated.${index}.duty_pct`}
-            path="machine.ratedDuty_pct"
-            change={rated(machine, change)}
-            label={`Duty, point ${index + 1}`}
-          />
-          <Act
-            title="Remove"
-            testID={`rated-remove-${index}`}
-            onPress={() => setRated(machine.rated.filter((__, n) => n !== index))}
-          />
-        </Row>
-      ))}
-      {machine.rated.length < 8 && (
-        <Act
-          title="Add a rated point"
-          testID="rated-add"
-          onPress={() => setRated([...machine.rated, { current_A: null, duty_pct: null }])}
+      <PlatePoints machine={machine} change={change} />
+      {kind.feeds === 'mains' && <PlateColumns machine={machine} change={change} />}
+      {kind.feeds === 'battery' && (
+        <Num item={machine} at="battery_Wh" path="machine.battery_Wh" change={change} />
+      )}
+      {kind.feeds === 'engine' && (
+        <Pick
+          label="Burns"
+          testID="fuel"
+          options={optionsOf(FUELS)}
+          value={machine.fuel}
+          onPick={(fuel) => change([{ path: 'fuel', value: fuel }])}
         />
       )}
       <Row>
         <Num
           item={machine}
-          at="inputMax_A"
-          path="machine.inputMax_A"
+          at="ocv_V"
+          path="machine.ocv_V"
           change={change}
-          proposed="blank: reckoned from the kind"
+          proposed={told(plate.ocv_V, 'V')}
         />
-        <Num item={machine} at="ocv_V" path="machine.ocv_V" change={change} />
+        <Num
+          item={machine}
+          at="efficiency_pct"
+          path="machine.efficiency_pct"
+          change={change}
+          proposed={told(plate.efficiency, '%', 100)}
+        />
+        {kind.feeds === 'mains' && (
+          <Num
+            item={machine}
+            at="powerFactor"
+            path="machine.powerFactor"
+            change={change}
+            proposed={told(plate.powerFactor, '')}
+          />
+        )}
       </Row>
       <Pick
         label="How the amps are shown"
@@ -116,27 +120,78 @@ export function MachineForm({ machine, change }: { machine: Machine; change: Cha
         value={machine.dial}
         onPick={(dial: DialId | null) => dial && change([{ path: 'dial', value: dial }])}
       />
+      <Pick
+        label="Hot start"
+        testID="hot-start"
+        options={helps}
+        value={machine.hotStart}
+        onPick={(hotStart) => change([{ path: 'hotStart', value: hotStart }])}
+      />
+      <Pick
+        label="Arc force"
+        testID="arc-force"
+        options={helps}
+        value={machine.arcForce}
+        onPick={(arcForce) => change([{ path: 'arcForce', value: arcForce }])}
+      />
       <Photos machine={machine} change={change} />
-    </>
+    </Misfits>
   );
 }
 
-const clearRated = (index: number): Edit[] => [
-  { path: `typed.rated.${index}.current_A`, value: undefined },
-  { path: `typed.rated.${index}.duty_pct`, value: undefined },
-];
+const helps = optionsOf(HELPS);
 
-/** Edits inside the list of rated points, made on a copy of the list. */
-const rated =
-  (machine: Machine, change: Change): Change =>
-  (edits) =>
-    change(
-      edits.map((edit) => {
-        const at = /^rated\.(\d+)\.(\w+)$/.exec(edit.path);
-        if (!at) return edit;
-        const points = machine.rated.map((point, n) =>
-          n === Number(at[1]) ? { ...point, [at[2] ?? '']: edit.value } : point,
-        );
-        return { path: 'rated', value: points };
-      }),
-    );
+/** What is taken for a blank, and why. */
+function told(figure: Figure | null, unit: string, scale = 1): string {
+  if (!figure) return 'blank: not known';
+  const { range, by } = figure;
+  const digits = scale === 1 && range.high < 2 ? 2 : 0;
+  const end = (value: number) => trimmed(scale * value, digits);
+  const span = range.low === range.high ? end(range.nominal) : `${end(range.low)} to ${end(range.high)}`;
+  const from = by === 'kind' ? 'usual for its kind' : 'from the rest of the plate';
+  return `blank: ${span}${unit === '' ? '' : ` ${unit}`}, ${from}`;
+}
+
+/** Any number of a few, but never none. */
+function Several<T extends string>({
+  label,
+  path,
+  testID,
+  all,
+  chosen,
+  change,
+}: {
+  label: string;
+  path: string;
+  testID: string;
+  all: readonly { id: T; name: string; words: string }[];
+  chosen: readonly T[];
+  change: Change;
+}) {
+  const toggle = (id: T) => {
+    const next = all
+      .map((option) => option.id)
+      .filter((other) => (other === id ? !chosen.includes(id) : chosen.includes(other)));
+    if (next.length > 0) change([{ path, value: next }]);
+  };
+  return (
+    <View style={{ gap: SPACE.xs }}>
+      <Words as="label" tone="quiet">
+        {label}
+      </Words>
+      <Row>
+        {all.map(({ id, name, words }) => (
+          <Act
+            key={id}
+            grow
+            kind={chosen.includes(id) ? 'main' : 'plain'}
+            title={name}
+            label={`${words}, ${chosen.includes(id) ? 'given' : 'not given'}`}
+            testID={`${testID}-${id}`}
+            onPress={() => toggle(id)}
+          />
+        ))}
+      </Row>
+    </View>
+  );
+}

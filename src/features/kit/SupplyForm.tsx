@@ -1,14 +1,18 @@
 import { BREAKERS } from '@core/data/breakers';
+import { FUELS, LIES } from '@core/data/machines';
+import { checkSupply } from '@core/formats/checkKit';
 import type { Supply } from '@core/formats/kit';
+import { useApp } from '@/state/store';
 import { optionsOf } from '@/ui/options';
 import { Pick } from '@/ui/Pick';
 import { Words } from '@/ui/Words';
-import { CableSize, Name, Num, Row, type Change } from './parts';
+import { CableSize, Misfits, Name, Num, Row, type Change } from './parts';
 
 /** Where the power comes from, and the cord that hangs on it. */
 export function SupplyForm({ supply, change }: { supply: Supply; change: Change }) {
+  const system = useApp((state) => state.settings.system);
   return (
-    <>
+    <Misfits value={checkSupply(supply, system)}>
       <Words as="title">{supply.name}</Words>
       <Name value={supply.name} change={change} />
       <Pick
@@ -22,14 +26,32 @@ export function SupplyForm({ supply, change }: { supply: Supply; change: Change 
         onPick={(kind) => kind && change([{ path: 'kind', value: kind }])}
       />
       {supply.kind === 'generator' && (
-        <Row>
-          <Num item={supply} at="rating_kVA" path="supply.rating_kVA" change={change} />
-          <Num item={supply} at="rating_kW" path="supply.rating_kW" change={change} />
-        </Row>
+        <>
+          <Row>
+            <Num item={supply} at="rating_kVA" path="supply.rating_kVA" change={change} />
+            <Num item={supply} at="rating_kW" path="supply.rating_kW" change={change} />
+            <Num item={supply} at="surge_kVA" path="supply.surge_kVA" change={change} />
+            <Num
+              item={supply}
+              at="altitude_m"
+              path="supply.altitude_m"
+              change={change}
+              proposed="blank: sea level"
+            />
+          </Row>
+          <Pick
+            label="Burns"
+            testID="fuel"
+            options={optionsOf(FUELS)}
+            value={supply.fuel}
+            onPick={(fuel) => change([{ path: 'fuel', value: fuel }])}
+          />
+        </>
       )}
       <Row>
         <Num item={supply} at="volts_V" path="supply.volts_V" change={change} />
         <Num item={supply} at="breaker_A" path="supply.breaker_A" change={change} />
+        <Num item={supply} at="plug_A" path="supply.plug_A" change={change} />
       </Row>
       <Pick
         label="Breaker kind"
@@ -49,10 +71,36 @@ export function SupplyForm({ supply, change }: { supply: Supply; change: Change 
         value={`${supply.phases}`}
         onPick={(phases) => change([{ path: 'phases', value: phases === '3' ? 3 : 1 }])}
       />
+      <Pick
+        label="Its cord"
+        testID="cord-lie"
+        options={optionsOf(LIES)}
+        value={supply.cordLie}
+        proposed="straight"
+        onPick={(lie) => change([{ path: 'cordLie', value: lie }])}
+      />
       <Row>
         <Num item={supply} at="cordLength_m" path="supply.cordLength_m" change={change} />
       </Row>
       <CableSize value={supply.cordSize} forCord change={change} at="cordSize" />
-    </>
+      <Row>
+        {supply.kind === 'socket' && (
+          <Num
+            item={supply}
+            at="source_ohm"
+            path="supply.source_ohm"
+            change={change}
+            proposed="blank: nothing lost before the socket"
+          />
+        )}
+        <Num
+          item={supply}
+          at="price"
+          path="supply.price"
+          change={change}
+          label={supply.kind === 'generator' ? 'Price of a litre' : 'Price of a kWh'}
+        />
+      </Row>
+    </Misfits>
   );
 }

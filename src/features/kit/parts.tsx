@@ -1,8 +1,10 @@
-import type { ReactNode } from 'react';
+import { createContext, useContext, type ReactNode } from 'react';
 import { View } from 'react-native';
+import type { Misfit } from '@core/formats/checkKit';
 import { readField, type NumberPath } from '@core/formats/fields';
 import { readPath, type Edit } from '@core/formats/edits';
 import { CABLES, CABLE_IDS, type CableId } from '@core/data/cables';
+import type { Machine } from '@core/formats/kit';
 import type { Item, Shelf } from '@/state/shelf';
 import { useApp } from '@/state/store';
 import { Entry } from '@/ui/Entry';
@@ -13,6 +15,33 @@ import { Words } from '@/ui/Words';
 
 export type AnyItem = Item<Shelf>;
 export type Change = (edits: readonly Edit[]) => void;
+
+const MisfitContext = createContext<readonly Misfit[]>([]);
+/** Shows each number that cannot stand beside the others at its own field. */
+export const Misfits = MisfitContext.Provider;
+
+const useMisfit = (at: string): string | undefined =>
+  useContext(MisfitContext).find((misfit) => misfit.at === at)?.message;
+
+/** What is wrong with a choice; nothing where it stands. */
+export function MisfitWords({ at }: { at: string }) {
+  const message = useMisfit(at);
+  return message === undefined ? null : (
+    <Words tone="danger" as="label" testID={`${at}-says`}>
+      {message}
+    </Words>
+  );
+}
+
+/** Takes one row out of a list of an item; texts typed into the list's fields go, the numbers read from them stay. */
+export function withoutRow(item: Machine, list: 'rated' | 'inputs', index: number): Edit[] {
+  return [
+    { path: list, value: (item[list] as readonly unknown[]).filter((_, n) => n !== index) },
+    ...Object.keys(item.typed)
+      .filter((at) => at.startsWith(`${list}.`))
+      .map((at) => ({ path: `typed.${at}`, value: undefined })),
+  ];
+}
 
 /** A number of an item: `at` is its path in the item, `path` its row in the table of fields. */
 export function Num({
@@ -32,6 +61,7 @@ export function Num({
 }) {
   const system = useApp((state) => state.settings.system);
   const value = readPath(item, at);
+  const problem = useMisfit(at);
   return (
     <QuantityField
       path={path}
@@ -40,6 +70,7 @@ export function Num({
       typed={item.typed[at]}
       system={system}
       proposed={proposed}
+      problem={problem}
       testID={at}
       onType={(text) => {
         const read = text.trim() === '' ? null : readField(path, text, system);

@@ -3,8 +3,8 @@ import { FAMILY_IDS, type FamilyId } from '@core/data/families';
 import { HAZARDS } from '@core/data/hazards';
 import { libraryRow } from '@core/data/library';
 import { metalFamily } from '@core/data/metals';
-import { PROCESSES, PROCESSES_SOURCE, takesOf, type ProcessId } from '@core/data/processes';
-import { GRADE_WORDS, PRACTICE, type Source } from '@core/data/sources';
+import { OTHER_PROCESSES, PROCESSES, PROCESSES_SOURCE, takesOf } from '@core/data/processes';
+import { PRACTICE, sourceWords, type Source } from '@core/data/sources';
 import { inWords } from '@core/units/format';
 import { useApp } from '@/state/store';
 import { Act } from '@/ui/Act';
@@ -24,9 +24,6 @@ export function MetalNote({ metal }: { metal: string }) {
     </PageFrame>
   );
 }
-
-const graded = ({ name, grade }: Source): string =>
-  name === GRADE_WORDS[grade] ? name : `${name} · ${GRADE_WORDS[grade]}`;
 
 function Note({ id }: { id: FamilyId }) {
   const system = useApp((state) => state.settings.system);
@@ -66,11 +63,11 @@ function Note({ id }: { id: FamilyId }) {
           <Cell name="Stick, best first" words={family.rods.join(', ')} source={PRACTICE} />
         )}
         <Cell name="Heat" words={family.heat.words} source={family.heat.source} />
-        {(Object.keys(PROCESSES) as ProcessId[]).map((process) => (
+        {OTHER_PROCESSES.map((process) => (
           <Cell
             key={process}
             name={PROCESSES[process]}
-            words={takesOf(id)[process]}
+            words={takesOf(id)[process].words}
             source={PROCESSES_SOURCE}
           />
         ))}
@@ -103,7 +100,7 @@ function Cell({ name, words, source }: { name: string; words: string; source: So
       </Words>
       <Words>{words}</Words>
       <Words as="label" tone="quiet">
-        {graded(source)}
+        {sourceWords(source)}
       </Words>
     </View>
   );

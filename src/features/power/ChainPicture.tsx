@@ -1,5 +1,5 @@
 import { Pressable, View } from 'react-native';
-import { powerChain, weakestLink, type ChainLink } from '@core/plan/chain';
+import { powerChain, weakestLink, type ChainLink, type LinkKind } from '@core/plan/chain';
 import { speakState } from '@core/plan/speak';
 import { trimmed } from '@core/units/format';
 import type { OpenJob } from '@/state/useJob';
@@ -12,10 +12,13 @@ import { Words } from '@/ui/Words';
 
 const watts = (w: number): string => (w >= 1000 ? `${trimmed(w / 1000, 1)} kW` : `${trimmed(w, 0)} W`);
 
+/** Links that carry the supply's few amps; the rest carry the weld's. */
+const ON_SUPPLY: readonly LinkKind[] = ['line', 'cord', 'machine'];
+
 /** What a link does with the power, in words. */
-function doesWith({ id, power_W }: ChainLink): string {
-  if (id === 'source') return `gives ${watts(power_W)}`;
-  if (id === 'arc') return `${watts(power_W)} into the weld`;
+function doesWith({ kind, power_W }: ChainLink): string {
+  if (kind === 'source') return `gives ${watts(power_W)}`;
+  if (kind === 'arc') return `${watts(power_W)} into the weld`;
   return `keeps ${watts(power_W)}`;
 }
 
@@ -42,7 +45,7 @@ export function ChainPicture({ open }: { open: OpenJob }) {
               {n > 0 && (
                 <View
                   style={{
-                    width: n < 3 && link.id !== 'arc' ? 3 : 6,
+                    width: ON_SUPPLY.includes(link.kind) ? 3 : 6,
                     height: 14,
                     marginLeft: SPACE.xl,
                     backgroundColor: palette.steel,

@@ -1,29 +1,40 @@
 import { router } from 'expo-router';
 import { View } from 'react-native';
-import { CABLES, type CableId } from '@core/data/cables';
-import { MACHINE_TYPES } from '@core/data/machines';
+import { CABLES } from '@core/data/cables';
+import { COOLING, MACHINE_TYPES } from '@core/data/machines';
+import { checkMachine } from '@core/formats/checkKit';
 import type { Machine, Supply } from '@core/formats/kit';
+import { chooseProcess } from '@core/plan/processes';
 import { inWords, trimmed } from '@core/units/format';
 import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
+import { optionsOf } from '@/ui/options';
 import { Pick } from '@/ui/Pick';
-import { QuantityField } from '@/ui/QuantityField';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
+import { openNoArc, openProcesses } from '@/ui/goTo';
 import { ChainPicture } from './ChainPicture';
+import { Cords } from './Cords';
+import { DayCard } from './DayCard';
 import { DutyWindow } from './DutyWindow';
 
 /** Power: machine, supply, cord, and whether they do it. */
 export function PowerStop({ open }: { open: OpenJob }) {
-  const { job, set, edit, type, system, assessment } = open;
-  const { machine, supply, cord, draw, kit } = assessment.situation;
+  const { job, set, edit, system, assessment } = open;
+  const { machine, supply, plate, draw, kit } = assessment.situation;
+  const feeds = plate?.type.feeds ?? 'mains';
+  const misfits = machine ? checkMachine(machine.value, system) : [];
+  const [first] = chooseProcess(assessment.situation).candidates.filter(({ possible }) => possible);
   const say = inWords(system);
-  const answer = draw
-    ? draw.holds
-      ? `Draws about ${trimmed(draw.current_A.nominal, 0)} A; the cord takes ${trimmed(100 * draw.dropShare.nominal, 1)} %.`
-      : 'The machine will not hold on this cord.'
-    : 'Machine and supply first.';
+  const answer =
+    feeds !== 'mains'
+      ? `${plate?.type.name}: makes its own power.`
+      : !draw
+        ? 'Machine and supply first.'
+        : draw.holds
+          ? `Draws about ${trimmed(draw.current_A.nominal, 0)} A; the cord takes ${trimmed(100 * draw.dropShare.nominal, 1)} %.`
+          : 'The machine will not hold on this cord.';
   return (
     <>
       <View style={{ gap: SPACE.xs }}>
@@ -39,64 +50,37 @@ export function PowerStop({ open }: { open: OpenJob }) {
         proposed={machine?.by === 'app' ? machine.value.id : null}
         onPick={(id) => set('power.machineId', id, 'Machine')}
       />
-      <Pick
-        label="Supply"
-        testID="supply"
-        stacked
-        options={kit.supplies.map((s) => ({ id: s.id, name: s.name, note: supplyNote(s, say.distance) }))}
-        value={job.power.supplyId}
-        proposed={supply?.by === 'app' ? supply.value.id : null}
-        onPick={(id) =>
-          edit(
-            [
-              { path: 'power.supplyId', value: id },
-              { path: 'power.cordLength_m', value: null },
-              { path: 'typed.power.cordLength_m', value: undefined },
-              { path: 'power.cordSize', value: null },
-            ],
-            'Supply',
-          )
-        }
-      />
-      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.m }}>
-        <QuantityField
-          path="power.cordLength_m"
-          value={job.power.cordLength_m}
-          typed={job.typed['power.cordLength_m']}
-          system={system}
-          proposed={cord ? `blank: ${say.distance(cord.value.length_m)} of this supply` : undefined}
-          onType={(text) => type('power.cordLength_m', text, 'Cord length')}
-        />
-      </View>
-      <Pick
-        label="Cord size"
-        testID="cord-size"
-        options={cordOptions(cord?.value.size ?? null)}
-        value={job.power.cordSize}
-        proposed={cord?.value.size ?? null}
-        onPick={(id: CableId | null) => set('power.cordSize', id, 'Cord size')}
-      />
-      {kit.cords.length > 0 && (
-        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
-          {kit.cords.map((c) => (
-            <Act
-              key={c.id}
-              title={`Use ${c.name}`}
-              testID={`use-${c.id}`}
-              onPress={() =>
-                edit(
-                  [
-                    { path: 'power.cordLength_m', value: c.length_m },
-                    { path: 'typed.power.cordLength_m', value: undefined },
-                    { path: 'power.cordSize', value: c.size },
-                  ],
-                  c.name,
-                )
-              }
-            />
-          ))}
-        </View>
+      {plate?.misfit !== undefined && plate.misfit !== '' && (
+        <Words tone="danger" testID="misfit">{`This machine ${plate.misfit}.`}</Words>
       )}
+      {misfits.map(({ at, message }) => (
+        <Words key={at} tone="danger">{`${message} Mend it at Kit.`}</Words>
+      ))}
+      {feeds === 'mains' && (
+        <>
+          <Pick
+            label="Supply"
+            testID="supply"
+            stacked
+            options={kit.supplies.map((s) => ({ id: s.id, name: s.name, note: supplyNote(s, say.distance) }))}
+            value={job.power.supplyId}
+            proposed={supply?.by === 'app' ? supply.value.id : null}
+            onPick={(id) =>
+              edit(
+                [
+                  { path: 'power.supplyId', value: id },
+                  { path: 'power.cordLength_m', value: null },
+                  { path: 'typed.power.cordLength_m', value: undefined },
+                  { path: 'power.cordSize', value: null },
+                  { path: 'power.cordLie', value: null },
+                ],
+                'Supply',
+              )
+            }
+          />
+        </>
+      )}
+      {feeds === 'mains' && supply && <Cords open={open} />}
       {kit.leads.length > 0 && (
         <Pick
           label="Weld leads"
@@ -113,7 +97,23 @@ export function PowerStop({ open }: { open: OpenJob }) {
       <ChainPicture open={open} />
       <Card>
         <DutyWindow open={open} />
+        <Pick
+          label="Filters and fins of the machine"
+          testID="cooling"
+          options={optionsOf(COOLING)}
+          value={job.power.cooling}
+          proposed="clean"
+          onPick={(id) => set('power.cooling', id, 'Filters and fins')}
+        />
       </Card>
+      <DayCard open={open} />
+      <Act
+        title={`Which process? ${first ? `${first.name} first` : 'Nothing here will do'}`}
+        align="left"
+        testID="to-process"
+        onPress={() => openProcesses(job.id)}
+      />
+      <Act title="No arc? Find out why" align="left" testID="to-no-arc" onPress={() => openNoArc(job.id)} />
       <Act title="Machines and supplies in the kit" testID="to-kit" onPress={() => router.push('/kit')} />
     </>
   );
@@ -127,12 +127,3 @@ const supplyNote = (
   distance: (m: number) => string,
 ): string =>
   `${volts_V ?? '?'} V, ${breaker_A ?? '?'} A ${breakerKind}, ${cordLength_m === null ? 'no cord' : distance(cordLength_m)}${cordSize === null ? '' : ` of ${CABLES[cordSize].name}`}`;
-
-/** Cords only, in the family of sizes in use. */
-function cordOptions(inUse: CableId | null) {
-  const metric = inUse === null || inUse.startsWith('mm2');
-  return (Object.keys(CABLES) as CableId[])
-    .filter((id) => CABLES[id].ampacity_A !== null && id.startsWith('mm2') === metric)
-    .slice(0, 6)
-    .map((id) => ({ id, name: CABLES[id].name }));
-}

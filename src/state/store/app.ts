@@ -1,6 +1,6 @@
 import { nanoid } from 'nanoid/non-secure';
 import { create } from 'zustand';
-import { EMPTY_KIT } from '@core/formats/emptyKit';
+import { EMPTY_KIT } from '@core/formats/blankKit';
 import { SETTINGS_KEY, writeRecord } from '../keys';
 import type { JobRecord, KitRecord, Settings } from '../record';
 import { deviceStorage, type KeyValueStorage } from '../storage';

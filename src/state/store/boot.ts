@@ -1,4 +1,4 @@
-import { EMPTY_KIT } from '@core/formats/emptyKit';
+import { EMPTY_KIT } from '@core/formats/blankKit';
 import type * as Checks from '../checks';
 import { DAMAGED_PREFIX, JOB_PREFIX, jobKey, KIT_KEY, SETTINGS_KEY, writeRecord } from '../keys';
 import { checks } from '../late';

@@ -1,4 +1,4 @@
-import { EMPTY_KIT } from '@core/formats/emptyKit';
+import { EMPTY_KIT } from '@core/formats/blankKit';
 import type { Kit } from '@core/formats/kit';
 import { rebaseKit } from '@core/formats/merge';
 import { KIT_KEY, writeRecord } from '../keys';

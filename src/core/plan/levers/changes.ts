@@ -2,6 +2,7 @@ import { CABLES, CABLE_IDS } from '../../data/cables';
 import { rodClass } from '../../data/rods';
 import { ROD_SIZES } from '../../data/rodSizes';
 import { AIMS, idsOf } from '../../data/words';
+import { readPath } from '../../formats/edits';
 import { ampWindow } from '../../rods/amps';
 import { formatQuantity, inWords } from '../../units/format';
 import { DURATION } from '../../units/kinds';
@@ -82,9 +83,10 @@ export const aimChanges: ChangeMaker = ({ joint, aim }) => {
 };
 
 /** A shorter cord, and the next two heavier ones. */
-export const cordChanges: ChangeMaker = ({ cord, system }) => {
+export const cordChanges: ChangeMaker = ({ cords, job, system }) => {
+  const [cord, second] = cords?.value ?? [];
   if (!cord) return [];
-  const { length_m, size } = cord.value;
+  const { length_m, size } = cord;
   const metric = size.startsWith('mm2');
   const area = CABLES[size].area_mm2;
   const heavier = CABLE_IDS.filter(
@@ -93,7 +95,33 @@ export const cordChanges: ChangeMaker = ({ cord, system }) => {
     .sort((a, b) => CABLES[a].area_mm2 - CABLES[b].area_mm2)
     .slice(0, 2);
   const half = Math.round(length_m / 2);
+  const wound = (['cordLie', 'cord2.lie', 'cord3.lie'] as const).filter(
+    (at) => readPath(job.power, at) === 'drum' || (at === 'cordLie' && cord.lie === 'drum'),
+  );
   return [
+    ...(wound.length > 0
+      ? [
+          {
+            id: 'off-the-drum',
+            title: 'Pull all of the cord off the drum',
+            cost: 'room to lay it out',
+            edits: wound.map((at) => ({ path: `power.${at}`, value: 'straight' })),
+          },
+        ]
+      : []),
+    ...(second
+      ? [
+          {
+            id: 'one-cord',
+            title: 'Work with the first cord alone',
+            cost: 'machine nearer the socket, longer weld leads',
+            edits: [
+              { path: 'power.cord2.lie', value: 'none' },
+              { path: 'power.cord3.lie', value: 'none' },
+            ],
+          },
+        ]
+      : []),
     ...(half >= 2
       ? [
           {
@@ -114,9 +142,12 @@ export const cordChanges: ChangeMaker = ({ cord, system }) => {
 };
 
 /** The cords and leads of the kit that are not in use. */
-export const cableChanges: ChangeMaker = ({ kit, cord, leads }) => [
+export const cableChanges: ChangeMaker = ({ kit, cords, leads }) => [
   ...kit.cords
-    .filter((other) => cord !== null && other.length_m !== null && other.size !== cord.value.size)
+    .filter((other) => {
+      const first = cords?.value[0];
+      return first !== undefined && other.length_m !== null && other.size !== first.size;
+    })
     .map((other) => ({
       id: `use-${other.id}`,
       title: `Use ${other.name}`,
@@ -124,6 +155,7 @@ export const cableChanges: ChangeMaker = ({ kit, cord, leads }) => [
       edits: [
         { path: 'power.cordLength_m', value: other.length_m },
         { path: 'power.cordSize', value: other.size },
+        { path: 'power.cordLie', value: 'straight' },
       ],
     })),
   ...kit.leads
@@ -136,10 +168,10 @@ export const cableChanges: ChangeMaker = ({ kit, cord, leads }) => [
     })),
 ];
 
-/** The other supplies of the kit, each with its own cord. */
-export const supplyChanges: ChangeMaker = ({ kit, supply }) =>
+/** The other supplies of the kit, each with its own cord; none for a machine that makes its own power. */
+export const supplyChanges: ChangeMaker = ({ kit, supply, plate }) =>
   kit.supplies
-    .filter((other) => other.id !== supply?.value.id)
+    .filter((other) => plate?.type.feeds === 'mains' && other.id !== supply?.value.id)
     .map((other) => ({
       id: `supply-${other.id}`,
       title: `Feed from ${other.name}`,
@@ -148,6 +180,7 @@ export const supplyChanges: ChangeMaker = ({ kit, supply }) =>
         { path: 'power.supplyId', value: other.id },
         { path: 'power.cordLength_m', value: null },
         { path: 'power.cordSize', value: null },
+        { path: 'power.cordLie', value: null },
       ],
     }));
 
@@ -179,6 +212,19 @@ export const restChanges: ChangeMaker = (situation) => {
 };
 
 const SHELTERED_m_s = 1;
+
+/** Filters and fins blown out, where they are clogged. */
+export const coolingChange: ChangeMaker = ({ job }) =>
+  job.power.cooling === 'dirty'
+    ? [
+        {
+          id: 'blow-out',
+          title: 'Blow the dust out of the machine',
+          cost: 'plug pulled, dry air, a mask on',
+          edits: [{ path: 'power.cooling', value: 'clean' }],
+        },
+      ]
+    : [];
 
 /** A wind break, where there is wind. */
 export const shelterChange: ChangeMaker = ({ job, system }) =>
@@ -217,6 +263,7 @@ export const CHANGE_MAKERS: readonly ChangeMaker[] = [
   supplyChanges,
   machineChanges,
   restChanges,
+  coolingChange,
   shelterChange,
   gapChange,
 ];

@@ -1,5 +1,5 @@
 import { BREAKERS, type BreakerEdge } from '../../data/breakers';
-import { MACHINE_SOURCE, MACHINE_TYPES } from '../../data/machines';
+import { MACHINE_SOURCE } from '../../data/machines';
 import { CHOSEN, PRACTICE } from '../../data/sources';
 import { peakTripShare, tripsAt_A } from '../../power/breaker';
 import { trimmed } from '../../units/format';
@@ -9,10 +9,16 @@ import type { Timeline } from '../timeline';
 import type { Assessor } from './assessor';
 
 /** Supply amps at which one edge of the breaker's band would just trip on this job. */
-function edgeAmps(timeline: Timeline, arc_A: number, rating_A: number, edge: BreakerEdge): number {
+function edgeAmps(
+  timeline: Timeline,
+  arc_A: number,
+  idle_A: number,
+  rating_A: number,
+  edge: BreakerEdge,
+): number {
   const stretches = timeline.events.map((event) => ({
     duration_s: event.duration_s,
-    current_A: event.current_A > 0 ? arc_A : 0,
+    current_A: event.current_A > 0 ? arc_A : idle_A,
   }));
   return tripsAt_A(arc_A, peakTripShare(stretches, rating_A, edge));
 }
@@ -27,8 +33,8 @@ export const breaker: Assessor = {
   short: 'breaker',
   stop: 'power',
   assess(situation) {
-    const { supply, machine, draw, timeline } = situation;
-    if (!machine || !timeline) return null;
+    const { supply, machine, plate, draw, timeline } = situation;
+    if (!machine || !timeline || plate?.type.feeds !== 'mains') return null;
     const rating_A = supply?.value.breaker_A ?? null;
     if (!supply || !draw || rating_A === null) {
       return unknown(
@@ -39,11 +45,11 @@ export const breaker: Assessor = {
     const kind = BREAKERS[supply.value.breakerKind];
     const arc_A = draw.current_A.nominal;
     const trips = {
-      low: edgeAmps(timeline, arc_A, rating_A, kind.early),
-      nominal: edgeAmps(timeline, arc_A, rating_A, kind.middle),
-      high: edgeAmps(timeline, arc_A, rating_A, kind.late),
+      low: edgeAmps(timeline, arc_A, plate.idle_A, rating_A, kind.early),
+      nominal: edgeAmps(timeline, arc_A, plate.idle_A, rating_A, kind.middle),
+      high: edgeAmps(timeline, arc_A, plate.idle_A, rating_A, kind.late),
     };
-    const fromPlate = machine.value.inputMax_A !== null;
+    const fromPlate = plate.inputMax_A?.by === 'plate';
     return under('A', draw.current_A, trips, {
       now: `draws ${trimmed(arc_A, 1)} A`,
       gap: 'before the breaker goes',
@@ -62,7 +68,7 @@ export const breaker: Assessor = {
           ? []
           : [
               {
-                words: `No supply amps typed from the nameplate: reckoned from its type (${MACHINE_TYPES[machine.value.type].name.toLowerCase()}).`,
+                words: `No supply amps typed from the nameplate: reckoned from its type (${plate.type.name.toLowerCase()}).`,
                 source: PRACTICE,
               },
             ]),

@@ -1,17 +1,20 @@
 import { CABLES, CABLE_SOURCE, RESISTIVITY_SOURCE } from '../../data/cables';
 import { CORD_DROP_ACT, CORD_DROP_AIM } from '../../data/limits';
+import { MACHINE_SOURCE } from '../../data/machines';
 import { mapRange } from '../../units/range';
 import { inWords, trimmed } from '../../units/format';
 import { under, unknown, yesNo } from '../room';
 import type { Assessor } from './assessor';
 
-/** Voltage lost in the cord, as a share of the supply. */
+const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
+
+/** Voltage lost in line and cords, as a share of the supply. */
 export const cord: Assessor = {
   id: 'cord',
   title: 'Cord drop',
   short: 'cord',
   stop: 'power',
-  assess({ cord: chosen, supply, machine, draw, system }) {
+  assess({ cords: chosen, supply, machine, plate, draw, current_A, system }) {
     if (!machine || !supply) return null;
     if (!chosen || !draw) {
       return unknown(
@@ -25,8 +28,12 @@ export const cord: Assessor = {
         false,
       );
     }
-    const { length_m, size } = chosen.value;
-    const name = `${inWords(system).distance(length_m)} of ${CABLES[size].name}`;
+    const line = supply.value.source_ohm === null ? [] : ['the line before the socket'];
+    const laid = chosen.value.map(
+      ({ length_m, size }) => `${inWords(system).distance(length_m)} of ${CABLES[size].name}`,
+    );
+    const name = laid.length > 0 ? laid.join(' and ') : 'no cord';
+    const path = [...line, ...laid].join(' and ');
     if (!draw.holds) {
       return yesNo('closed', {
         now: name,
@@ -34,7 +41,7 @@ export const cord: Assessor = {
         until: 'no working point',
         reasons: [
           {
-            words: `Through ${name} the volts fall, the machine pulls more, and they fall again: there is no point at which it runs.`,
+            words: `Through ${path} the volts fall, the machine pulls more, and they fall again: there is no point at which it runs.`,
             source: CABLE_SOURCE,
           },
         ],
@@ -50,13 +57,21 @@ export const cord: Assessor = {
       until: `act over ${trimmed(limit_pct.nominal, 0)} %`,
       reasons: [
         {
-          words: `${name} at ${trimmed(draw.current_A.nominal, 1)} A drops ${trimmed((drop_pct.nominal / 100) * volts, 1)} V of ${trimmed(volts, 0)} V, there and back.`,
+          words: `${path === '' ? 'No cord' : capital(path)} at ${trimmed(draw.current_A.nominal, 1)} A drops ${trimmed((drop_pct.nominal / 100) * volts, 1)} V of ${trimmed(volts, 0)} V, there and back.`,
           source: RESISTIVITY_SOURCE,
         },
         {
           words: `Aim under ${trimmed(100 * CORD_DROP_AIM, 0)} %, act over ${trimmed(limit_pct.nominal, 0)} %.`,
           source: CORD_DROP_ACT.source,
         },
+        ...(plate?.type.load === 'constant-impedance' && current_A && drop_pct.nominal >= 1
+          ? [
+              {
+                words: `A transformer gives less as its volts fall: about ${Math.round(current_A.value * (1 - draw.dropShare.nominal))} A where the dial says ${current_A.value}.`,
+                source: MACHINE_SOURCE,
+              },
+            ]
+          : []),
         ...(draw.surelyHolds
           ? []
           : [

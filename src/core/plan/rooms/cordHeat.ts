@@ -1,41 +1,73 @@
 import { AMPACITY_SOURCE, CABLES } from '../../data/cables';
-import { IEC_60974_1, PRACTICE } from '../../data/sources';
-import { DUTY_PERIOD_s, effectiveMultiplier } from '../../power/duty';
-import { trimmed } from '../../units/format';
-import { exactly, mapRange } from '../../units/range';
+import { DRUM_SHARE } from '../../data/limits';
+import { IEC_60974_1 } from '../../data/sources';
+import { DUTY_PERIOD_s, effectiveCurrent_A } from '../../power/duty';
+import type { Cord } from '../../power/supply';
+import { inWords, trimmed } from '../../units/format';
+import { exactly, mapRange, type Range } from '../../units/range';
 import { under } from '../room';
+import type { Situation } from '../situation';
 import { worstWindowArc_s } from '../timeline';
 import type { Assessor } from './assessor';
 
-/** What heats the cord over the busiest ten minutes, against what it may carry laid straight. */
+/** What a steady current would have to be to heat as the busiest ten minutes do: sqrt(I^2 X + I0^2 (1 - X)), IEC 60974-1. */
+export function busiestHeat({
+  draw,
+  timeline,
+  plate,
+}: Situation): { heating_A: Range; words: string } | null {
+  if (!draw || !timeline || !plate || !draw.holds) return null;
+  const busy = worstWindowArc_s(timeline, DUTY_PERIOD_s) / DUTY_PERIOD_s;
+  const heating_A = mapRange(draw.current_A, (amps) => effectiveCurrent_A(amps, plate.idle_A, busy));
+  const idle = plate.idle_A >= 0.5 ? `, ${trimmed(plate.idle_A, 1)} A between` : '';
+  return {
+    heating_A,
+    words: `${trimmed(draw.current_A.nominal, 1)} A for ${trimmed(100 * busy, 0)} % of the busiest ten minutes${idle}: heats as ${trimmed(heating_A.nominal, 1)} A all the time.`,
+  };
+}
+
+/** What a cord may carry as it lies, A; null for a lead cable. */
+function carries_A({ size, lie }: Cord): Range | null {
+  const { ampacity_A } = CABLES[size];
+  if (ampacity_A === null) return null;
+  return lie === 'drum' ? mapRange(DRUM_SHARE.range, (share) => share * ampacity_A) : exactly(ampacity_A);
+}
+
+/** What heats the cord that can least stand it over the busiest ten minutes, against what it may carry as it lies. */
 export const cordHeat: Assessor = {
   id: 'cord-heat',
   title: 'Cord heat',
   short: 'cord heat',
   stop: 'power',
-  assess({ cord, draw, timeline }) {
-    if (!cord || !draw || !timeline || !draw.holds || cord.value.length_m <= 0) return null;
-    const { name, ampacity_A } = CABLES[cord.value.size];
-    if (ampacity_A === null) return null;
-    const busy = worstWindowArc_s(timeline, DUTY_PERIOD_s) / DUTY_PERIOD_s;
-    const heating_A = mapRange(draw.current_A, (amps) => amps * effectiveMultiplier(busy));
-    return under('A', heating_A, exactly(ampacity_A), {
-      now: `heats as ${trimmed(heating_A.nominal, 1)} A`,
+  assess(situation) {
+    const { cords, system } = situation;
+    const heat = busiestHeat(situation);
+    const [weakest] = (cords?.value ?? [])
+      .flatMap((cord) => {
+        const limit = carries_A(cord);
+        return limit ? [{ cord, limit }] : [];
+      })
+      .sort((a, b) => a.limit.nominal - b.limit.nominal);
+    if (!heat || !weakest) return null;
+    const { cord, limit } = weakest;
+    const { name } = CABLES[cord.size];
+    const onDrum = cord.lie === 'drum';
+    return under('A', heat.heating_A, limit, {
+      now: `heats as ${trimmed(heat.heating_A.nominal, 1)} A`,
       gap: 'before the cord runs hot',
       past: 'over what the cord may carry',
-      until: `carries ${ampacity_A} A straight`,
+      until: `carries ${trimmed(limit.nominal, 0)} A ${onDrum ? 'on its drum' : 'laid out'}`,
       reasons: [
+        { words: heat.words, source: IEC_60974_1 },
         {
-          words: `${trimmed(draw.current_A.nominal, 1)} A for ${trimmed(100 * busy, 0)} % of the busiest ten minutes heats as ${trimmed(heating_A.nominal, 1)} A all the time.`,
-          source: IEC_60974_1,
-        },
-        {
-          words: `A cord of ${name} carries ${ampacity_A} A laid straight and free.`,
+          words: `${inWords(system).distance(cord.length_m)} of ${name} carries ${CABLES[cord.size].ampacity_A} A laid straight and free.`,
           source: AMPACITY_SOURCE,
         },
         {
-          words: 'On the drum it carries about a third of that: pull all of it off.',
-          source: PRACTICE,
+          words: onDrum
+            ? `On the drum it carries about a third of that, ${trimmed(limit.low, 0)} to ${trimmed(limit.high, 0)} A: the inner turns cannot cool, and melt first.`
+            : 'On the drum it would carry about a third of that: pull all of it off.',
+          source: DRUM_SHARE.source,
         },
       ],
     });

@@ -1,18 +1,29 @@
+import { RISE_OVER_40_K } from '../../data/limits';
+import { PLATE_GUESS_SOURCE } from '../../data/machines';
 import { IEC_60974_1, PRACTICE } from '../../data/sources';
-import { DUTY_PERIOD_s, permittedDuty, type RatedPoint } from '../../power/duty';
-import type { Machine } from '../../formats/kit';
-import { exactly, mapRange } from '../../units/range';
-import { trimmed } from '../../units/format';
-import { under, unknown } from '../room';
+import { derated, DUTY_PERIOD_s, permittedDuty, type RatedPoint } from '../../power/duty';
+import type { Plate, Surroundings } from '../../power/nameplate';
+import { exactly, type Range } from '../../units/range';
+import { inWords, trimmed } from '../../units/format';
+import type { UnitSystem } from '../../units/kinds';
+import { guessed, under, unknown } from '../room';
 import { worstWindowArc_s } from '../timeline';
 import type { Assessor } from './assessor';
 import { dialledAmps } from './rodAmps';
 
-/** The nameplate's whole points. */
-export const ratedPoints = (machine: Machine): RatedPoint[] =>
-  machine.rated.flatMap(({ current_A, duty_pct }) =>
-    current_A !== null && duty_pct !== null ? [{ current_A, duty: duty_pct / 100 }] : [],
-  );
+/** What the plate's points come to here: at the middle, and at the ends of what heat, dust and doubt take. */
+export const pointsHere = ({ points, capacity }: Plate, end: keyof Range = 'nominal'): RatedPoint[] =>
+  derated(points, capacity[end]);
+
+/** Heat and dust in words; empty where the plate holds as it is. */
+function deratedWords({ capacity }: Plate, { air_C, cooling }: Surroundings, system: UnitSystem): string {
+  const hot = air_C !== null && air_C > 40 ? [`${inWords(system).temperature(air_C)} of air`] : [];
+  const dust = cooling === 'dirty' ? ['clogged cooling'] : [];
+  const why = [...hot, ...dust].join(' and ');
+  return why === ''
+    ? ''
+    : `With ${why} about ${Math.round(100 * capacity.nominal)} % of the plate's duty is left (${Math.round(100 * capacity.low)} to ${Math.round(100 * capacity.high)}).`;
+}
 
 /** Arc minutes in the worst ten of the job against what the plate allows. */
 export const duty: Assessor = {
@@ -21,11 +32,10 @@ export const duty: Assessor = {
   short: 'duty',
   stop: 'power',
   assess(situation) {
-    const { machine, timeline, current_A } = situation;
+    const { machine, plate, timeline, current_A, job, system } = situation;
     const amps = dialledAmps(situation);
-    if (!machine || !timeline || !amps || !current_A) return null;
-    const points = ratedPoints(machine.value);
-    if (points.length === 0) {
+    if (!machine || !plate || !timeline || !amps || !current_A) return null;
+    if (plate.points.length === 0) {
       return unknown(
         {
           now: 'duty',
@@ -38,25 +48,36 @@ export const duty: Assessor = {
       );
     }
     // Above its largest current a machine gives nothing at all: the machine's range says so, not a duty.
-    if (machine.value.max_A !== null && current_A.value > machine.value.max_A) return null;
+    if (plate.max_A && current_A.value > plate.max_A.range.high) return null;
     const worst_min = worstWindowArc_s(timeline, DUTY_PERIOD_s) / 60;
-    const allowed_min = mapRange(amps, (a) => (permittedDuty(points, a) ?? 0) * 10);
+    const minutes = (a: number, end: keyof Range) => 10 * (permittedDuty(pointsHere(plate, end), a) ?? 0);
+    const allowed_min = {
+      low: minutes(amps.high, 'low'),
+      nominal: minutes(amps.nominal, 'nominal'),
+      high: minutes(amps.low, 'high'),
+    };
+    const weaker = deratedWords(plate, { air_C: job.look.air_C, cooling: job.power.cooling }, system);
     const pct = Math.round(allowed_min.nominal * 10);
-    return under('min', exactly(worst_min), allowed_min, {
+    const room = under('min', exactly(worst_min), allowed_min, {
       now: `${trimmed(worst_min, 1)} min arc in the worst ten`,
       gap: 'of arc before it must rest',
       past: 'of arc too much',
       until: `${trimmed(allowed_min.nominal, 1)} min allowed`,
       reasons: [
         {
-          words: `At ${current_A.value} A the plate allows ${pct} %: ${trimmed(allowed_min.nominal, 1)} minutes of every ten, at 40 °C.`,
-          source: IEC_60974_1,
+          words: plate.pointsRead
+            ? `At ${current_A.value} A the plate allows ${pct} %: ${trimmed(allowed_min.nominal, 1)} minutes of every ten${weaker === '' ? ', at 40 °C' : ' here'}. Current squared times duty stays the same.`
+            : `No rated point typed: machines of the kind allow ${trimmed(allowed_min.low, 1)} to ${trimmed(allowed_min.high, 1)} minutes of every ten at ${current_A.value} A.`,
+          source: plate.pointsRead ? IEC_60974_1 : PLATE_GUESS_SOURCE,
         },
+        ...(weaker === '' ? [] : [{ words: weaker, source: RISE_OVER_40_K.source }]),
         {
           words: `The job burns ${trimmed(worst_min, 1)} minutes in its worst ten, counted rod by rod with changes, chipping and rests.`,
           source: PRACTICE,
         },
       ],
+      ask: plate.pointsRead ? '' : 'Type a rated point from the nameplate, at Kit: amps at so many percent.',
     });
+    return plate.pointsRead ? room : guessed(room, 'no rated point');
   },
 };

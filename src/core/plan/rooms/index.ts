@@ -1,6 +1,7 @@
 import type { Assessor } from './assessor';
 import { breaker } from './breaker';
 import { burnThrough } from './burnThrough';
+import { charge } from './charge';
 import { cord } from './cord';
 import { cordHeat } from './cordHeat';
 import { duty } from './duty';
@@ -15,10 +16,13 @@ import { preheat } from './preheat';
 import { rodAmps } from './rodAmps';
 import { rodsOnHand } from './rodsOnHand';
 import { generator } from './generator';
+import { inrush } from './inrush';
 import { leadDrop } from './leadDrop';
 import { minFillet } from './minFillet';
 import { ocv } from './ocv';
+import { plug } from './plug';
 import { rodDiameter } from './rodDiameter';
+import { supplyFit } from './supplyFit';
 import { timeWindow } from './timeWindow';
 import { wind } from './wind';
 
@@ -38,8 +42,11 @@ export const ASSESSORS: readonly Assessor[] = [
   burnThrough,
   gap,
   rodAmps,
+  supplyFit,
   machineRange,
   breaker,
+  inrush,
+  plug,
   cord,
   cordHeat,
   duty,
@@ -50,5 +57,6 @@ export const ASSESSORS: readonly Assessor[] = [
   ocv,
   leadDrop,
   generator,
+  charge,
   timeWindow,
 ];

@@ -1,7 +1,18 @@
 import { CHOSEN, IEC_60974_1 } from '../../data/sources';
+import { PLATE_GUESS_SOURCE } from '../../data/machines';
+import type { Figure } from '../../power/nameplate';
+import { trimmed } from '../../units/format';
 import { inside, unknown } from '../room';
 import type { Assessor } from './assessor';
 import { dialledAmps } from './rodAmps';
+
+/** An end of the range as it is known. */
+function told({ range, by }: Figure): string {
+  const amps = `${trimmed(range.nominal, 0)} A`;
+  if (by === 'plate') return amps;
+  const spread = range.low === range.high ? '' : `, ${trimmed(range.low, 0)} to ${trimmed(range.high, 0)}`;
+  return `${amps} (${by === 'kind' ? 'usual for its kind' : 'reckoned from the plate'}${spread})`;
+}
 
 /** Amps inside what the machine gives. */
 export const machineRange: Assessor = {
@@ -10,7 +21,7 @@ export const machineRange: Assessor = {
   short: 'machine',
   stop: 'power',
   assess(situation) {
-    const { machine, current_A } = situation;
+    const { machine, plate, current_A } = situation;
     const amps = dialledAmps(situation);
     if (!machine) {
       return unknown(
@@ -24,9 +35,10 @@ export const machineRange: Assessor = {
         false,
       );
     }
-    const { min_A, max_A, name } = machine.value;
-    if (!amps || !current_A) return null;
-    if (min_A === null || max_A === null || min_A >= max_A) {
+    const { name } = machine.value;
+    if (!amps || !current_A || !plate) return null;
+    const { min_A, max_A } = plate;
+    if (!min_A || !max_A || min_A.range.nominal >= max_A.range.nominal) {
       return unknown(
         {
           now: `${current_A.value} A`,
@@ -38,23 +50,34 @@ export const machineRange: Assessor = {
         false,
       );
     }
+    const [low, high] = [min_A.range, max_A.range];
+    const read = min_A.by === 'plate' && max_A.by === 'plate';
     return inside(
       'A',
-      { low: current_A.value, nominal: current_A.value, high: current_A.value },
-      { low: min_A, high: max_A },
+      // A doubtful end is nearer by its doubt.
+      {
+        low: current_A.value - (low.high - low.nominal),
+        nominal: current_A.value,
+        high: current_A.value + (high.nominal - high.low),
+      },
+      { low: low.nominal, high: high.nominal },
       {
         now: `${current_A.value} A`,
         gap: 'inside the machine’s range',
         past: 'outside the machine’s range',
-        until: `gives up to ${max_A} A`,
-        lowWords: `gives no less than ${min_A} A`,
+        until: `gives up to ${told(max_A)}`,
+        lowWords: `gives no less than ${told(min_A)}`,
         reasons: [
-          { words: `${name}: ${min_A} to ${max_A} A on the nameplate.`, source: CHOSEN },
+          {
+            words: `${name}: ${told(min_A)} to ${told(max_A)}.`,
+            source: read ? CHOSEN : PLATE_GUESS_SOURCE,
+          },
           {
             words: 'Above its largest current a machine gives no output, not a shorter duty.',
             source: IEC_60974_1,
           },
         ],
+        ask: read ? '' : 'Type the lowest and highest amps from the nameplate, at Kit.',
       },
     );
   },

@@ -1,8 +1,9 @@
 import { OCV_SLACK_V } from '../../data/limits';
+import { PLATE_GUESS_SOURCE } from '../../data/machines';
 import { rodClass } from '../../data/rods';
 import { CHOSEN, PRACTICE } from '../../data/sources';
-import { exactly } from '../../units/range';
-import { over, unknown } from '../room';
+import { trimmed } from '../../units/format';
+import { guessed, over } from '../room';
 import type { Assessor } from './assessor';
 
 /** Open-circuit volts against what the rod needs to start and hold. */
@@ -11,46 +12,45 @@ export const ocv: Assessor = {
   title: 'Open-circuit volts',
   short: 'OCV',
   stop: 'power',
-  assess({ machine, rod }) {
-    if (!machine || !rod) return null;
+  assess({ machine, plate, rod }) {
+    if (!machine || !plate || !rod) return null;
     const wanted = rodClass(rod.value.rodClass).ocv_V;
     if (wanted === null) return null;
-    const { ocv_V, name } = machine.value;
-    if (ocv_V === null) {
-      return unknown(
-        {
-          now: name,
-          gap: 'open-circuit volts not known',
-          until: `wants about ${wanted} V`,
-          reasons: [
-            { words: `${rod.value.rodClass} likes about ${wanted} V to start and hold.`, source: PRACTICE },
-          ],
-          ask: 'Type U0 or OCV from the nameplate, at Kit.',
-        },
-        false,
-      );
-    }
-    return over(
+    const { range, by } = plate.ocv_V;
+    const read = by === 'plate';
+    const { name, arcForce } = machine.value;
+    const span = `${trimmed(range.low, 0)} to ${trimmed(range.high, 0)} V`;
+    const room = over(
       'V',
-      exactly(ocv_V),
+      range,
       {
         low: wanted - OCV_SLACK_V.low,
         nominal: wanted - OCV_SLACK_V.nominal,
         high: wanted - OCV_SLACK_V.high,
       },
       {
-        now: `${ocv_V} V`,
+        now: read ? `${trimmed(range.nominal, 0)} V` : `${span}, by its kind`,
         gap: 'to start and hold on',
         past: 'short for this rod',
         until: `wants about ${wanted} V`,
         reasons: [
-          { words: `${name} gives ${ocv_V} V with no arc.`, source: CHOSEN },
+          read
+            ? { words: `${name} gives ${trimmed(range.nominal, 0)} V with no arc.`, source: CHOSEN }
+            : {
+                words: `No open-circuit volts typed: machines of the kind give ${span}.`,
+                source: PLATE_GUESS_SOURCE,
+              },
           {
             words: `${rod.value.rodClass} wants about ${wanted} V; cellulosic rods also want a machine that holds the arc.`,
             source: PRACTICE,
           },
+          ...(arcForce === 'none'
+            ? [{ words: 'No arc force on this machine: keep the arc short.', source: CHOSEN }]
+            : []),
         ],
+        ask: read ? '' : 'Type U0 or OCV from the nameplate, at Kit.',
       },
     );
+    return read ? room : guessed(room, 'open-circuit volts not known');
   },
 };

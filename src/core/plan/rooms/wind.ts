@@ -1,11 +1,9 @@
 import { WIND_ASSUMED_m_s, WIND_LIMIT_m_s } from '../../data/limits';
 import { OUR_JUDGEMENT, PRACTICE } from '../../data/sources';
-import { within } from '../../units/range';
 import { inWords } from '../../units/format';
+import { windOf } from '../processes';
 import { under, unknown } from '../room';
 import type { Assessor } from './assessor';
-
-const READING_ERROR = 0.2;
 
 /** Wind at the arc against what stick stands. */
 export const wind: Assessor = {
@@ -29,7 +27,7 @@ export const wind: Assessor = {
       );
     }
     const measured = wind_m_s !== null;
-    const value = wind_m_s !== null ? within(wind_m_s, READING_ERROR) : WIND_ASSUMED_m_s[place ?? 'outdoors'];
+    const value = windOf(job.look) ?? WIND_ASSUMED_m_s.outdoors;
     const limit = WIND_LIMIT_m_s.stick;
     return under('m/s', value, limit.range, {
       now: measured ? say(wind_m_s) : `${place}, wind guessed`,
