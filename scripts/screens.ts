@@ -8,6 +8,8 @@ const FOLDER = join(__dirname, '..', 'docs', 'screenshots');
 interface View {
   name: string;
   path: string;
+  /** What is rolled to the top. */
+  at?: string;
   wide?: boolean;
   theme?: 'dark';
 }
@@ -22,6 +24,9 @@ const VIEWS: readonly View[] = [
   { name: 'wide-metal', path: '/job/winch-pawl/metal', wide: true },
   { name: 'joint', path: '/job/vent-cowl/joint' },
   { name: 'power', path: '/job/pier-ladder/power' },
+  { name: 'power-chain', path: '/job/pier-ladder/power', at: 'link-source' },
+  { name: 'process', path: '/job/ramp-guard/process' },
+  { name: 'no-arc', path: '/job/ramp-guard/no-arc' },
   { name: 'rod', path: '/job/vent-cowl/rod' },
   { name: 'room', path: '/job/vent-cowl/room/burn-through' },
   { name: 'sheet', path: '/job/ramp-guard/sheet' },
@@ -36,6 +41,8 @@ async function take(session: Session, url: string, view: View): Promise<void> {
   await session.tap(`theme-${view.theme ?? 'daylight'}`);
   await session.driver.get(`${url}${view.path}`);
   await session.driver.sleep(1000);
+  if (view.at !== undefined)
+    await session.driver.executeScript('arguments[0].scrollIntoView()', await session.find(view.at));
   await session.shot(join(FOLDER, `${view.name}.png`));
 }
 

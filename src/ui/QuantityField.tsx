@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { numberField, readField, steppedValue, type NumberPath } from '@core/formats/fields';
 import { formatBoth, formatQuantity } from '@core/units/format';
-import type { UnitSystem } from '@core/units/kinds';
+import { SIZE, type UnitSystem } from '@core/units/kinds';
 import { Act } from './Act';
 import { Entry } from './Entry';
 import { SPACE } from './theme/tokens';
@@ -61,7 +61,11 @@ export function QuantityField({
             value={text}
             onChange={onType}
             label={name}
-            placeholder={spec.kind.example[system].split(/,| or /)[0]}
+            placeholder={
+              spec.kind === SIZE
+                ? spec.kind.example[system].split(/,| or /)[0]
+                : formatQuantity(spec.usual, spec.kind, system)
+            }
             testID={testID}
             invalid={message !== null && !editing}
             onFocus={() => setEditing(true)}

@@ -20,6 +20,8 @@ const VIEWS = [
   '/notes/magnesium',
   '/job/vent-cowl/joint',
   '/job/pier-ladder/power',
+  '/job/ramp-guard/process',
+  '/job/ramp-guard/no-arc',
   '/job/vent-cowl/rod',
   '/job/ramp-guard/sheet',
   '/job/bilge-drum/sheet',

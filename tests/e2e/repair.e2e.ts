@@ -132,37 +132,6 @@ describe('a repair on the phone', () => {
   });
 });
 
-describe('power', () => {
-  test('a long run that trips the machine: when, how many rods, and the rest that keeps it going, with a way back', async () => {
-    await openDemo(b, app.url, 'ramp-guard', 'joint');
-    await b.type('joint.length_mm', '4 m');
-    await openStop(b, 'rod');
-    await b.type('rod.current_A', '155');
-    await openStop(b, 'power');
-    await b.says('rhythm', /rods?, then .* of rest.*At 80 A or less it never has to rest/);
-    await b.says('runs-over', /thermal cut-out/);
-    await b.tap('insert-rest');
-    await b.driver.wait(async () => !(await b.has('runs-over')), 5000);
-    await b.tap('undo');
-    await b.says('runs-over', /thermal cut-out/);
-  });
-});
-
-describe('the supply chain', () => {
-  test('an undersized cord on the far pier is named, opens its room, and a heavier one from the kit relieves it', async () => {
-    await openDemo(b, app.url, 'pier-ladder', 'rod');
-    await b.type('rod.current_A', '45');
-    await openStop(b, 'power');
-    await b.says('weakest', /cord/);
-    await b.tap('use-cord-heavy');
-    await b.driver.wait(async () => !/: cord/.test(await b.text('weakest')), 5000);
-    await b.tap('undo');
-    await b.says('weakest', /cord/);
-    await b.tap('link-cord');
-    await b.saysMain(/What gives more room/);
-  });
-});
-
 describe('the sheet', () => {
   test('prints whole: every step, no buttons, more than one page where it needs one', async () => {
     await openDemo(b, app.url, 'ramp-guard', 'sheet');

@@ -28,7 +28,7 @@ import type { FamilyId } from '../data/families';
 import { POLES, type Pole } from '../data/rods';
 import { CHOSEN, PRACTICE, type Source } from '../data/sources';
 import { POSITIONS, SURFACES, type PositionId, type SurfaceId } from '../data/words';
-import { inWords } from '../units/format';
+import { inWords, midSentence } from '../units/format';
 import type { UnitSystem } from '../units/kinds';
 import type { Range } from '../units/range';
 
@@ -202,7 +202,7 @@ const listed = (poles: readonly Pole[]): string => POLES.filter((p) => poles.inc
 function inStock(id: ProcessId, { have }: Place): Point[] {
   const lacks = WANTS[id].filter((need) => !have.has(need));
   if (lacks.length === 0) return [];
-  const words = `not here: ${lacks.map((need) => NEEDS[need].name.toLowerCase()).join(', ')}`;
+  const words = `not here: ${lacks.map((need) => midSentence(NEEDS[need].name)).join(', ')}`;
   return [{ about: 'stock', mark: 'no', words, source: CHOSEN }];
 }
 

@@ -1,6 +1,7 @@
 import { SHELTERED_m_s } from '../data/processChoice';
 import { ARC_PROCESSES, NEEDS, PROCESSES, type NeedId, type ProcessId } from '../data/processes';
 import { POLES } from '../data/rods';
+import { midSentence } from '../units/format';
 import { exactly } from '../units/range';
 import { rankProcesses, type Place } from './rank';
 
@@ -37,11 +38,11 @@ function changesOf(place: Place): { change: string; to: Place }[] {
       ? [{ change: 'Ground bright', to: { ...place, surface: 'bright' as const } }]
       : []),
     ...missing.map((need) => ({
-      change: `With ${NEEDS[need].name.toLowerCase()}`,
+      change: `With ${midSentence(NEEDS[need].name)}`,
       to: { ...place, have: new Set([...have, need]) },
     })),
     ...[...have].map((need) => ({
-      change: `Without ${NEEDS[need].name.toLowerCase()}`,
+      change: `Without ${midSentence(NEEDS[need].name)}`,
       to: { ...place, have: new Set([...have].filter((n) => n !== need)) },
     })),
     ...(machine !== null

@@ -10,6 +10,8 @@ export function formatQuantity(value: number | null, kind: QuantityKind, system:
   if (kind.name === 'size' && system === 'inch') return `${inchText(value / 25.4)} in`;
   // Under two minutes a clock is read in seconds.
   if (kind.name === 'time' && value < 120) return `${trimmed(value, 0)} s`;
+  // From three hours on in hours.
+  if (kind.name === 'time' && value >= 3 * 3600) return `${trimmed(value / 3600, 1)} h`;
   const shown = (value - (unit.offset ?? 0)) / unit.factor;
   const text = trimmed(
     shown,
@@ -57,3 +59,7 @@ export const inWords = (system: UnitSystem) => ({
   wind: (m_s: number) => formatQuantity(m_s, WIND, system),
   temperature: (c: number) => formatQuantity(c, TEMPERATURE, system),
 });
+
+/** Words as they stand inside a sentence: a first capital goes, an abbreviation stays. */
+export const midSentence = (words: string): string =>
+  /^[A-Z]{2}/.test(words) ? words : words.charAt(0).toLowerCase() + words.slice(1);

@@ -10,10 +10,11 @@ import { trimmed } from '@core/units/format';
 import { useApp } from '@/state/store';
 import { Act } from '@/ui/Act';
 import { optionsOf } from '@/ui/options';
+import { FieldRow } from '@/ui/FieldRow';
 import { Pick } from '@/ui/Pick';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
-import { Misfits, Name, Num, Row, type Change } from './parts';
+import { Misfits, Name, Num, type Change } from './parts';
 import { Photos } from './Photos';
 import { PlateColumns } from './PlateColumns';
 import { PlatePoints } from './PlatePoints';
@@ -54,7 +55,7 @@ export function MachineForm({ machine, change }: { machine: Machine; change: Cha
         chosen={machine.poles}
         change={change}
       />
-      <Row>
+      <FieldRow>
         <Num
           item={machine}
           at="min_A"
@@ -69,7 +70,7 @@ export function MachineForm({ machine, change }: { machine: Machine; change: Cha
           change={change}
           proposed={told(plate.max_A, 'A')}
         />
-      </Row>
+      </FieldRow>
       <PlatePoints machine={machine} change={change} />
       {kind.feeds === 'mains' && <PlateColumns machine={machine} change={change} />}
       {kind.feeds === 'battery' && (
@@ -84,7 +85,7 @@ export function MachineForm({ machine, change }: { machine: Machine; change: Cha
           onPick={(fuel) => change([{ path: 'fuel', value: fuel }])}
         />
       )}
-      <Row>
+      <FieldRow>
         <Num
           item={machine}
           at="ocv_V"
@@ -108,7 +109,7 @@ export function MachineForm({ machine, change }: { machine: Machine; change: Cha
             proposed={told(plate.powerFactor, '')}
           />
         )}
-      </Row>
+      </FieldRow>
       <Pick
         label="How the amps are shown"
         testID="dial"
@@ -179,19 +180,19 @@ function Several<T extends string>({
       <Words as="label" tone="quiet">
         {label}
       </Words>
-      <Row>
+      <FieldRow>
         {all.map(({ id, name, words }) => (
-          <Act
-            key={id}
-            grow
-            kind={chosen.includes(id) ? 'main' : 'plain'}
-            title={name}
-            label={`${words}, ${chosen.includes(id) ? 'given' : 'not given'}`}
-            testID={`${testID}-${id}`}
-            onPress={() => toggle(id)}
-          />
+          <View key={id} style={{ flexGrow: 1, flexBasis: name.length > 8 ? 150 : 90 }}>
+            <Act
+              kind={chosen.includes(id) ? 'main' : 'plain'}
+              title={name}
+              label={`${words}, ${chosen.includes(id) ? 'given' : 'not given'}`}
+              testID={`${testID}-${id}`}
+              onPress={() => toggle(id)}
+            />
+          </View>
         ))}
-      </Row>
+      </FieldRow>
     </View>
   );
 }

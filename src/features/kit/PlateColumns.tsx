@@ -6,10 +6,11 @@ import { readPlate, type Figure } from '@core/power/nameplate';
 import { trimmed } from '@core/units/format';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
+import { FieldRow } from '@/ui/FieldRow';
 import { Pick } from '@/ui/Pick';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
-import { MisfitWords, Num, Row, withoutRow, type Change } from './parts';
+import { MisfitWords, Num, withoutRow, type Change } from './parts';
 
 const MOST = 4;
 
@@ -36,7 +37,7 @@ export function PlateColumns({ machine, change }: { machine: Machine; change: Ch
             }
           />
           <MisfitWords at={`inputs.${index}.phases`} />
-          <Row>
+          <FieldRow>
             <Num
               item={machine}
               at={`inputs.${index}.volts_V`}
@@ -65,7 +66,7 @@ export function PlateColumns({ machine, change }: { machine: Machine; change: Ch
               change={change}
               proposed="blank: the highest of the plate"
             />
-          </Row>
+          </FieldRow>
           <Act
             title="Remove this column"
             testID={`input-remove-${index}`}

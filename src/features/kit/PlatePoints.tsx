@@ -4,10 +4,11 @@ import { BLANK_POINT } from '@core/formats/blankKit';
 import type { Machine } from '@core/formats/kit';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
+import { FieldRow } from '@/ui/FieldRow';
 import { Pick } from '@/ui/Pick';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
-import { Num, Row, withoutRow, type Change } from './parts';
+import { Num, withoutRow, type Change } from './parts';
 
 const MOST = 16;
 
@@ -43,7 +44,7 @@ export function PlatePoints({ machine, change }: { machine: Machine; change: Cha
               }
             />
           )}
-          <Row>
+          <FieldRow>
             <Num
               item={machine}
               at={`rated.${index}.current_A`}
@@ -58,7 +59,7 @@ export function PlatePoints({ machine, change }: { machine: Machine; change: Cha
               change={change}
               label={`Duty, point ${index + 1}`}
             />
-          </Row>
+          </FieldRow>
           <Act
             title="Remove this point"
             testID={`rated-remove-${index}`}

@@ -1,9 +1,10 @@
 import { TOOLS, type ToolId } from '@core/data/tools';
 import type { CordItem, LeadSet, Tool } from '@core/formats/kit';
 import { optionsOf } from '@/ui/options';
+import { FieldRow } from '@/ui/FieldRow';
 import { Pick } from '@/ui/Pick';
 import { Words } from '@/ui/Words';
-import { CableSize, Name, Note, Num, Row, type Change } from './parts';
+import { CableSize, Name, Note, Num, type Change } from './parts';
 
 /** A cord of one's own. */
 export function CordForm({ cord, change }: { cord: CordItem; change: Change }) {
@@ -11,9 +12,9 @@ export function CordForm({ cord, change }: { cord: CordItem; change: Change }) {
     <>
       <Words as="title">{cord.name}</Words>
       <Name value={cord.name} change={change} />
-      <Row>
+      <FieldRow>
         <Num item={cord} at="length_m" path="cord.length_m" change={change} />
-      </Row>
+      </FieldRow>
       <CableSize value={cord.size} forCord change={change} />
     </>
   );
@@ -25,9 +26,9 @@ export function LeadsForm({ leads, change }: { leads: LeadSet; change: Change })
     <>
       <Words as="title">{leads.name}</Words>
       <Name value={leads.name} change={change} />
-      <Row>
+      <FieldRow>
         <Num item={leads} at="length_m" path="leads.length_m" change={change} />
-      </Row>
+      </FieldRow>
       <CableSize value={leads.size} forCord={false} change={change} />
     </>
   );

@@ -4,9 +4,10 @@ import { checkSupply } from '@core/formats/checkKit';
 import type { Supply } from '@core/formats/kit';
 import { useApp } from '@/state/store';
 import { optionsOf } from '@/ui/options';
+import { FieldRow } from '@/ui/FieldRow';
 import { Pick } from '@/ui/Pick';
 import { Words } from '@/ui/Words';
-import { CableSize, Misfits, Name, Num, Row, type Change } from './parts';
+import { CableSize, Misfits, Name, Num, type Change } from './parts';
 
 /** Where the power comes from, and the cord that hangs on it. */
 export function SupplyForm({ supply, change }: { supply: Supply; change: Change }) {
@@ -27,7 +28,7 @@ export function SupplyForm({ supply, change }: { supply: Supply; change: Change 
       />
       {supply.kind === 'generator' && (
         <>
-          <Row>
+          <FieldRow>
             <Num item={supply} at="rating_kVA" path="supply.rating_kVA" change={change} />
             <Num item={supply} at="rating_kW" path="supply.rating_kW" change={change} />
             <Num item={supply} at="surge_kVA" path="supply.surge_kVA" change={change} />
@@ -38,7 +39,7 @@ export function SupplyForm({ supply, change }: { supply: Supply; change: Change 
               change={change}
               proposed="blank: sea level"
             />
-          </Row>
+          </FieldRow>
           <Pick
             label="Burns"
             testID="fuel"
@@ -48,11 +49,11 @@ export function SupplyForm({ supply, change }: { supply: Supply; change: Change 
           />
         </>
       )}
-      <Row>
+      <FieldRow>
         <Num item={supply} at="volts_V" path="supply.volts_V" change={change} />
         <Num item={supply} at="breaker_A" path="supply.breaker_A" change={change} />
         <Num item={supply} at="plug_A" path="supply.plug_A" change={change} />
-      </Row>
+      </FieldRow>
       <Pick
         label="Breaker kind"
         testID="breaker-kind"
@@ -79,11 +80,11 @@ export function SupplyForm({ supply, change }: { supply: Supply; change: Change 
         proposed="straight"
         onPick={(lie) => change([{ path: 'cordLie', value: lie }])}
       />
-      <Row>
+      <FieldRow>
         <Num item={supply} at="cordLength_m" path="supply.cordLength_m" change={change} />
-      </Row>
+      </FieldRow>
       <CableSize value={supply.cordSize} forCord change={change} at="cordSize" />
-      <Row>
+      <FieldRow>
         {supply.kind === 'socket' && (
           <Num
             item={supply}
@@ -100,7 +101,7 @@ export function SupplyForm({ supply, change }: { supply: Supply; change: Change 
           change={change}
           label={supply.kind === 'generator' ? 'Price of a litre' : 'Price of a kWh'}
         />
-      </Row>
+      </FieldRow>
     </Misfits>
   );
 }

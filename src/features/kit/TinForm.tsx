@@ -1,9 +1,10 @@
 import { ROD_CLASS_IDS, type RodClassId } from '@core/data/rods';
 import { ROD_SIZE_IDS, ROD_SIZES, type RodSizeId } from '@core/data/rodSizes';
 import type { Tin } from '@core/formats/kit';
+import { FieldRow } from '@/ui/FieldRow';
 import { Pick } from '@/ui/Pick';
 import { Words } from '@/ui/Words';
-import { Note, Num, Row, type Change } from './parts';
+import { Note, Num, type Change } from './parts';
 
 /** Rods of one class and size, and what their packet says. */
 export function TinForm({ tin, change }: { tin: Tin; change: Change }) {
@@ -24,14 +25,14 @@ export function TinForm({ tin, change }: { tin: Tin; change: Change }) {
         value={tin.size}
         onPick={(id: RodSizeId | null) => id && change([{ path: 'size', value: id }])}
       />
-      <Row>
+      <FieldRow>
         <Num item={tin} at="count" path="tin.count" change={change} />
-      </Row>
+      </FieldRow>
       <Words as="head">Printed on the packet</Words>
-      <Row>
+      <FieldRow>
         <Num item={tin} at="low_A" path="tin.low_A" change={change} proposed="blank: the table" />
         <Num item={tin} at="high_A" path="tin.high_A" change={change} proposed="blank: the table" />
-      </Row>
+      </FieldRow>
       {tin.low_A !== null && tin.high_A !== null && tin.low_A >= tin.high_A && (
         <Words tone="danger">The high amps must be over the low ones.</Words>
       )}

@@ -1,4 +1,4 @@
-import { createContext, useContext, type ReactNode } from 'react';
+import { createContext, useContext } from 'react';
 import { View } from 'react-native';
 import type { Misfit } from '@core/formats/checkKit';
 import { readField, type NumberPath } from '@core/formats/fields';
@@ -82,11 +82,6 @@ export function Num({
     />
   );
 }
-
-/** Fields side by side where there is room. */
-export const Row = ({ children }: { children: ReactNode }) => (
-  <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.m }}>{children}</View>
-);
 
 /** What an item is called. */
 export function Name({ value, change }: { value: string; change: Change }) {

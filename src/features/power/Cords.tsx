@@ -5,6 +5,7 @@ import { inWords } from '@core/units/format';
 import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
+import { FieldRow } from '@/ui/FieldRow';
 import { optionsOf } from '@/ui/options';
 import { Pick } from '@/ui/Pick';
 import { QuantityField } from '@/ui/QuantityField';
@@ -37,7 +38,7 @@ export function Cords({ open }: { open: OpenJob }) {
       />
       {lie !== 'none' && (
         <>
-          <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.m }}>
+          <FieldRow>
             <QuantityField
               path="power.cordLength_m"
               value={job.power.cordLength_m}
@@ -46,7 +47,7 @@ export function Cords({ open }: { open: OpenJob }) {
               proposed={first ? `blank: ${say.distance(first.length_m)} of this supply` : undefined}
               onType={(text) => type('power.cordLength_m', text, 'Cord length')}
             />
-          </View>
+          </FieldRow>
           <Pick
             label="Cord size"
             testID="cord-size"
@@ -113,13 +114,15 @@ function FurtherCord({ open, at, before }: { open: OpenJob; at: Next; before: Ca
   return (
     <Card>
       <Words as="head">{ORDINAL[at]}</Words>
-      <QuantityField
-        path={path}
-        value={cord.length_m}
-        typed={job.typed[path]}
-        system={system}
-        onType={(text) => type(path, text, ORDINAL[at])}
-      />
+      <FieldRow>
+        <QuantityField
+          path={path}
+          value={cord.length_m}
+          typed={job.typed[path]}
+          system={system}
+          onType={(text) => type(path, text, ORDINAL[at])}
+        />
+      </FieldRow>
       <Pick
         label="Size"
         testID={`${at}-size`}

@@ -8,14 +8,15 @@ import { DURATION } from '@core/units/kinds';
 import type { Range } from '@core/units/range';
 import type { OpenJob } from '@/state/useJob';
 import { Card } from '@/ui/Card';
+import { FieldRow } from '@/ui/FieldRow';
 import { QuantityField } from '@/ui/QuantityField';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
 
 /** A range as it is said: the middle, and how far it may be off. */
 const about = ({ low, nominal, high }: Range, unit: string): string => {
-  const digits = high < 10 ? 1 : 0;
-  return `${trimmed(nominal, digits)} ${unit} (${trimmed(low, digits)} to ${trimmed(high, digits)})`;
+  const digits = high < 1 ? 2 : high < 10 ? 1 : 0;
+  return `${trimmed(nominal, digits)}${unit === '' ? '' : ` ${unit}`} (${trimmed(low, digits)} to ${trimmed(high, digits)})`;
 };
 
 /** What a day of such work takes out of socket, tank or battery. */
@@ -31,7 +32,7 @@ export function DayCard({ open }: { open: OpenJob }) {
       about(work.day_kWh, 'kWh'),
     ],
     ...row('fuel', work.fuel ? FUELS[work.fuel].name : '', work.fuel_l, 'litres'),
-    ...row('cost', 'Cost of the day', work.cost, 'at your price'),
+    ...row('cost', 'Cost, at your price', work.cost, ''),
     ...row('effective', 'Heats the wiring as', work.effective_A, 'A'),
     ...row('per-charge', 'One charge', work.rodsPerCharge, 'rods'),
   ];
@@ -49,14 +50,16 @@ export function DayCard({ open }: { open: OpenJob }) {
           </Words>
         </View>
       ))}
-      <QuantityField
-        path="power.day_s"
-        value={job.power.day_s}
-        typed={job.typed['power.day_s']}
-        system={system}
-        proposed="blank: 8 h"
-        onType={(text) => type('power.day_s', text, 'Hours in a day')}
-      />
+      <FieldRow>
+        <QuantityField
+          path="power.day_s"
+          value={job.power.day_s}
+          typed={job.typed['power.day_s']}
+          system={system}
+          proposed="blank: 8 h"
+          onType={(text) => type('power.day_s', text, 'Hours in a day')}
+        />
+      </FieldRow>
       <Words as="label" tone="quiet">
         {`Power in by ${MACHINE_SOURCE.name} (${GRADE_WORDS[MACHINE_SOURCE.grade]}); with no arc by ${IDLE_POWER_FACTOR.source.name}${work.fuel_l ? `; fuel by ${FUEL_SOURCE.name}` : ''}.`}
       </Words>

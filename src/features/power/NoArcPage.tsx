@@ -4,6 +4,7 @@ import { searchArc, type ArcCheck } from '@core/plan/noArc';
 import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
+import { FieldRow } from '@/ui/FieldRow';
 import { goBackOr } from '@/ui/goTo';
 import { optionsOf } from '@/ui/options';
 import { Pick } from '@/ui/Pick';
@@ -101,12 +102,14 @@ export function NoArcPage({ open }: { open: OpenJob }) {
 
 /** Volts across the clamp, where somebody has a meter. */
 const ClampDrop = ({ open: { job, type, system } }: { open: OpenJob }) => (
-  <QuantityField
-    path="power.clampDrop_V"
-    value={job.power.clampDrop_V}
-    typed={job.typed['power.clampDrop_V']}
-    system={system}
-    proposed="blank: not measured. Meter from clamp to bare metal while somebody welds."
-    onType={(text) => type('power.clampDrop_V', text, 'Volts at the clamp')}
-  />
+  <FieldRow>
+    <QuantityField
+      path="power.clampDrop_V"
+      value={job.power.clampDrop_V}
+      typed={job.typed['power.clampDrop_V']}
+      system={system}
+      proposed="blank: not measured. Meter from clamp to bare metal while somebody welds."
+      onType={(text) => type('power.clampDrop_V', text, 'Volts at the clamp')}
+    />
+  </FieldRow>
 );

@@ -3,6 +3,7 @@ import { NEEDS, type Mark } from '@core/data/processes';
 import { GRADE_WORDS, sourceWords } from '@core/data/sources';
 import { chooseProcess } from '@core/plan/processes';
 import type { Candidate, Point } from '@core/process/rank';
+import { midSentence } from '@core/units/format';
 import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
@@ -28,7 +29,7 @@ export function ProcessPage({ open }: { open: OpenJob }) {
         </Words>
         {first && first.id !== 'stick' && (
           <Words tone="danger">
-            The plan in this app is for stick. For {first.name.toLowerCase()} take from it the metal, the
+            The plan in this app is for stick. For {midSentence(first.name)} take from it the metal, the
             joint, the heat and the cautions; not the amps or the rods.
           </Words>
         )}
@@ -40,7 +41,7 @@ export function ProcessPage({ open }: { open: OpenJob }) {
         <Card testID="process-changes">
           <Words as="head">What would change it</Words>
           {changes.map(({ change, name }) => (
-            <Words key={change}>{`${change}: ${name.toLowerCase()} first.`}</Words>
+            <Words key={change}>{`${change}: ${midSentence(name)} first.`}</Words>
           ))}
         </Card>
       )}
@@ -56,7 +57,7 @@ export function ProcessPage({ open }: { open: OpenJob }) {
               key={need}
               align="left"
               kind={out ? 'danger' : 'plain'}
-              title={out ? `${NEEDS[need].name}: ran out` : NEEDS[need].name}
+              title={out ? `${NEEDS[need].name}: ran out` : `${NEEDS[need].name}: here`}
               testID={`stock-${need}`}
               onPress={() =>
                 open.set(
@@ -71,7 +72,7 @@ export function ProcessPage({ open }: { open: OpenJob }) {
           <Words as="small" tone="quiet">
             {`Not in the kit: ${stock
               .filter(({ inKit }) => !inKit)
-              .map(({ need }) => NEEDS[need].name.toLowerCase())
+              .map(({ need }) => midSentence(NEEDS[need].name))
               .join(', ')}.`}
           </Words>
         )}
