@@ -1,7 +1,7 @@
 import type { RodClassId } from '@core/data/rods';
 import type { RodSizeId } from '@core/data/rodSizes';
 import { BLANK_INPUT, BLANK_POINT, blankMachine, blankSupply } from '@core/formats/blankKit';
-import type { ArcProcess } from '@core/data/processes';
+import type { ArcProcess } from '@core/data/processIds';
 import type { Kit, Tin } from '@core/formats/kit';
 
 const tin = (

@@ -1,4 +1,4 @@
-import { useMemo } from 'react';
+import { useDeferredValue, useMemo } from 'react';
 import { assess, type Assessment } from '@core/plan/assess';
 import { findLevers } from '@core/plan/levers/levers';
 import type { Lever } from '@core/plan/levers/lever';
@@ -51,9 +51,11 @@ export function typedEdits(path: NumberPath, text: string, system: UnitSystem): 
   ];
 }
 
-/** Levers of a job; reckoned only where they are shown. */
+/** Levers of a job; reckoned only where they are shown, and after what was pressed has been drawn. */
 export function useLevers(open: OpenJob): Lever[] {
   const kit = useApp((state) => state.kit.kit);
   const { job, assessment, system } = open;
-  return useMemo(() => findLevers(job, kit, assessment, system), [job, kit, assessment, system]);
+  const now = useMemo(() => ({ job, kit, assessment, system }), [job, kit, assessment, system]);
+  const shown = useDeferredValue(now);
+  return useMemo(() => findLevers(shown.job, shown.kit, shown.assessment, shown.system), [shown]);
 }

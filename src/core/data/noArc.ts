@@ -1,16 +1,6 @@
+import type { CheckId, SymptomId } from './noArcIds';
+
 /** Finding out why there is no arc: what it does, where to look, in what order, and what to do about it. */
-
-export const SYMPTOMS = {
-  nothing: 'Nothing at all',
-  sparks: 'Sparks, will not start',
-  sticks: 'Sticks or goes out',
-  stops: 'Welds, then stops',
-  trips: 'Breaker goes',
-} as const;
-export type SymptomId = keyof typeof SYMPTOMS;
-
-export const FINDINGS = { fine: 'That is fine', found: 'That was it' } as const;
-export type FindingId = keyof typeof FINDINGS;
 
 /** A place to look. */
 export interface Check {
@@ -24,7 +14,7 @@ export interface Check {
 }
 
 /** In the order that finds it soonest: first what is loose or dirty and can be seen. Common practice. */
-export const CHECKS = {
+export const CHECKS: Readonly<Record<CheckId, Check>> = {
   clamp: {
     name: 'Work clamp',
     look: 'Clamp on bright metal of the piece itself, near the weld, tight, and not hot to the touch. A painted or rusty bench carries nothing.',
@@ -67,5 +57,4 @@ export const CHECKS = {
     mend: 'Wait with the fan on, then rest as the duty says. Blow the dust out with the plug pulled.',
     shows: ['nothing', 'stops'],
   },
-} as const satisfies Record<string, Check>;
-export type CheckId = keyof typeof CHECKS;
+};

@@ -1,5 +1,6 @@
 import type { MetalGroup } from './metals';
-import type { Mark, NeedId, ProcessId } from './processes';
+import type { NeedId, ProcessId } from './processIds';
+import type { Mark } from './processes';
 import type { Pole } from './rods';
 import { memoryOf, OUR_JUDGEMENT, PRACTICE, type Source } from './sources';
 import type { PositionId, SurfaceId } from './words';

@@ -1,3 +1,5 @@
+import type { Pole } from './rods';
+
 /** The choices of the Look stop and the joint, as data: id and how it is said. */
 
 export const PLACES = { indoors: 'Indoors', outdoors: 'Outdoors' } as const;
@@ -46,6 +48,13 @@ export const AIMS = {
     words: 'Run on the thick side and flick over to catch the thin edge.',
   },
 } as const;
+
+/** Poles as spoken. */
+export const POLE_WORDS: Record<Pole, string> = {
+  DCEP: 'electrode positive',
+  DCEN: 'electrode negative',
+  AC: 'AC',
+};
 
 export type PlaceId = keyof typeof PLACES;
 export type SurfaceId = keyof typeof SURFACES;

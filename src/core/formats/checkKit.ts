@@ -1,5 +1,5 @@
 import { machineType } from '../data/machines';
-import { ARC_PROCESSES } from '../data/processes';
+import { ARC_PROCESSES } from '../data/processIds';
 import { formatQuantity } from '../units/format';
 import { APPARENT_POWER, CURRENT, REAL_POWER, type UnitSystem } from '../units/kinds';
 import { setPath } from './edits';

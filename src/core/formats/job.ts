@@ -2,10 +2,10 @@ import { z } from 'zod';
 import { CABLE_IDS } from '../data/cables';
 import { COATING_IDS, COATING_LOOK_IDS } from '../data/coatings';
 import { FAMILY_IDS } from '../data/families';
-import { CHECKS, FINDINGS, SYMPTOMS } from '../data/noArc';
+import { CHECK_IDS, FINDINGS, SYMPTOMS } from '../data/noArcIds';
 import { COOLING, LIES } from '../data/machines';
 import { AGES, SETTINGS } from '../data/priors';
-import { NEEDS } from '../data/processes';
+import { NEEDS } from '../data/processIds';
 import { POLES, ROD_CLASS_IDS } from '../data/rods';
 import { ROD_SIZE_IDS } from '../data/rodSizes';
 import { ACCESS, AIMS, idsOf, JOINTS, PLACES, POSITIONS, SURFACES } from '../data/words';
@@ -111,7 +111,7 @@ export const Job = z.object({
     /** The search for why there is no arc: what it does, and what was found at each place looked at. */
     noArc: z.object({
       symptom: z.enum(idsOf(SYMPTOMS)).nullable(),
-      found: z.partialRecord(z.enum(idsOf(CHECKS)), z.enum(idsOf(FINDINGS))),
+      found: z.partialRecord(z.enum(CHECK_IDS), z.enum(idsOf(FINDINGS))),
     }),
   }),
   rod: z.object({

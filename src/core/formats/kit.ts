@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { BREAKER_IDS } from '../data/breakers';
 import { CABLE_IDS } from '../data/cables';
 import { DIAL_IDS, FUELS, HELPS, LIES, MACHINE_TYPE_IDS } from '../data/machines';
-import { ARC_PROCESSES } from '../data/processes';
+import { ARC_PROCESSES } from '../data/processIds';
 import { POLES, ROD_CLASS_IDS } from '../data/rods';
 import { ROD_SIZE_IDS } from '../data/rodSizes';
 import { TOOL_IDS } from '../data/tools';

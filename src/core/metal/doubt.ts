@@ -2,7 +2,7 @@ import { DEFAULT_LOSSES, PLAN_SHARE, type Losses } from '../data/losses';
 import type { Job } from '../formats/job';
 
 /** Share of belief from which a family is planned for on this job. */
-export const planShareOf = ({ metal }: Job): number =>
+export const planShareOf = ({ metal }: Pick<Job, 'metal'>): number =>
   metal.doubt.share_pct === null ? PLAN_SHARE.value : metal.doubt.share_pct / 100;
 
 const known = new Map<string, Losses>();

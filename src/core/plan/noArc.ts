@@ -1,4 +1,5 @@
-import { CHECKS, type CheckId, type FindingId, type SymptomId } from '../data/noArc';
+import { type CheckId, type FindingId, type SymptomId } from '../data/noArcIds';
+import { CHECKS } from '../data/noArc';
 import { rodClass } from '../data/rods';
 import { ROD_SIZES } from '../data/rodSizes';
 import { inWords, trimmed } from '../units/format';
@@ -6,7 +7,7 @@ import type { UnitSystem } from '../units/kinds';
 import type { Assessment } from './assess';
 import type { Room } from './room';
 import { clampDrop_V } from './rooms/leadDrop';
-import { POLE_WORDS } from './rooms/pole';
+import { POLE_WORDS } from '../data/words';
 import type { Situation } from './situation';
 import { speakRoom } from './speak';
 

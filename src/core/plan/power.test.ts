@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { BREAKERS } from '../data/breakers';
-import { CHECKS, SYMPTOMS, type CheckId, type SymptomId } from '../data/noArc';
+import { SYMPTOMS, type CheckId, type SymptomId } from '../data/noArcIds';
+import { CHECKS } from '../data/noArc';
 import { DEMO_JOBS } from '../../demo/jobs';
 import { DEMO_KIT } from '../../demo/kit';
 import { applyEdits, setPath } from '../formats/edits';

@@ -1,5 +1,5 @@
 import { WIND_ASSUMED_m_s } from '../data/limits';
-import { NEEDS, type NeedId } from '../data/processes';
+import { NEEDS, type NeedId } from '../data/processIds';
 import type { Job } from '../formats/job';
 import { rankProcesses, type Candidate, type Place } from '../process/rank';
 import { whatWouldChange, type WhatIf } from '../process/whatIf';

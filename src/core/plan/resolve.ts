@@ -21,6 +21,7 @@ import { choosePole, chooseRod, type RodChoice } from '../rods/choose';
 import { inWords } from '../units/format';
 import type { UnitSystem } from '../units/kinds';
 import type { Range } from '../units/range';
+import { remembered } from '../units/remembered';
 import type { Choice, Situation } from './situation';
 import { buildTimeline } from './timeline';
 
@@ -30,6 +31,13 @@ const UNEQUAL = 1.5;
 const LEAN_FROM_mm = 3;
 /** Length put in for a blank one so that minutes can be spoken of at all, mm. */
 const ASSUMED_LENGTH_mm = 100;
+
+/** What both sides may be, and what the joint of them asks. */
+const judgeMetal = remembered((metal: Job['metal']) => {
+  const sideA = beliefOf(metal.sideA);
+  const sideB = metal.sameBothSides ? sideA : beliefOf(metal.sideB);
+  return { sideA, sideB, wants: whatJointWants(sideA, sideB, planShareOf({ metal })) };
+});
 
 /** Fills a job's blanks with proposals, leaving out entries that cannot be so, and works out what the rooms share. */
 export function resolve(job: Job, kit: Kit, system: UnitSystem = 'metric'): Situation {
@@ -46,9 +54,7 @@ export function resolve(job: Job, kit: Kit, system: UnitSystem = 'metric'): Situ
         cooling: job.power.cooling,
       })
     : null;
-  const sideA = beliefOf(job.metal.sideA);
-  const sideB = job.metal.sameBothSides ? sideA : beliefOf(job.metal.sideB);
-  const wants = whatJointWants(sideA, sideB, planShareOf(job));
+  const { sideA, sideB, wants } = judgeMetal(job.metal);
 
   const rod = resolveRod(job, kit, machine?.value ?? null, plate, wants, jointGeometry(job.joint));
   const problems = checkJoint(job.joint, rod?.value.size ?? job.rod.size, system);

@@ -1,4 +1,4 @@
-import type { ArcProcess } from '../data/processes';
+import type { ArcProcess } from '../data/processIds';
 
 /** Base volts, volts per ampere and ceiling of each process's conventional load line: IEC 60974-1. */
 const LOAD_LINE = {

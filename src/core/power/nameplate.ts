@@ -1,6 +1,6 @@
 import { DIRTY_COOLING, RISE_OVER_40_K } from '../data/limits';
 import { machineType, type CoolingId, type MachineType } from '../data/machines';
-import type { ArcProcess } from '../data/processes';
+import type { ArcProcess } from '../data/processIds';
 import type { Input, Machine } from '../formats/kit';
 import { exactly, mapRange, within, type Range } from '../units/range';
 import { effectiveCurrent_A, type RatedPoint } from './duty';

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { ARC_PROCESSES, NEEDS, PROCESSES, type NeedId } from '../data/processes';
+import { ARC_PROCESSES, NEEDS, PROCESSES, type NeedId } from '../data/processIds';
 import { POLES } from '../data/rods';
 import { SURFACES, type SurfaceId } from '../data/words';
 import { exactly } from '../units/range';

@@ -14,16 +14,8 @@ import {
   WANTS,
   type Setup,
 } from '../data/processChoice';
-import {
-  NEEDS,
-  PROCESSES,
-  PROCESSES_SOURCE,
-  takesOf,
-  type ArcProcess,
-  type Mark,
-  type NeedId,
-  type ProcessId,
-} from '../data/processes';
+import { NEEDS, PROCESSES, type ArcProcess, type NeedId, type ProcessId } from '../data/processIds';
+import { PROCESSES_SOURCE, takesOf, type Mark } from '../data/processes';
 import type { FamilyId } from '../data/families';
 import { POLES, type Pole } from '../data/rods';
 import { CHOSEN, PRACTICE, type Source } from '../data/sources';

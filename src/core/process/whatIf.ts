@@ -1,5 +1,5 @@
 import { SHELTERED_m_s } from '../data/processChoice';
-import { ARC_PROCESSES, NEEDS, PROCESSES, type NeedId, type ProcessId } from '../data/processes';
+import { ARC_PROCESSES, NEEDS, PROCESSES, type NeedId, type ProcessId } from '../data/processIds';
 import { POLES } from '../data/rods';
 import { midSentence } from '../units/format';
 import { exactly } from '../units/range';

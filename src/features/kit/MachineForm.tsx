@@ -1,10 +1,10 @@
 import { View } from 'react-native';
 import { HELPS, FUELS, machineType, MACHINE_TYPES, type DialId } from '@core/data/machines';
-import { ARC_PROCESSES, PROCESSES } from '@core/data/processes';
+import { ARC_PROCESSES, PROCESSES } from '@core/data/processIds';
 import { POLES } from '@core/data/rods';
 import { checkMachine, soundMachine } from '@core/formats/checkKit';
 import type { Machine } from '@core/formats/kit';
-import { POLE_WORDS } from '@core/plan/rooms/pole';
+import { POLE_WORDS } from '@core/data/words';
 import { readPlate, type Figure } from '@core/power/nameplate';
 import { trimmed } from '@core/units/format';
 import { useApp } from '@/state/store';

@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { PROCESSES } from '@core/data/processes';
+import { PROCESSES } from '@core/data/processIds';
 import { BLANK_POINT } from '@core/formats/blankKit';
 import type { Machine } from '@core/formats/kit';
 import { Act } from '@/ui/Act';

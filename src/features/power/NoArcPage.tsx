@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { FINDINGS, SYMPTOMS, type FindingId } from '@core/data/noArc';
+import { FINDINGS, SYMPTOMS, type FindingId } from '@core/data/noArcIds';
 import { searchArc, type ArcCheck } from '@core/plan/noArc';
 import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';

@@ -1,5 +1,6 @@
 import { View } from 'react-native';
-import { NEEDS, type Mark } from '@core/data/processes';
+import { NEEDS } from '@core/data/processIds';
+import { type Mark } from '@core/data/processes';
 import { GRADE_WORDS, sourceWords } from '@core/data/sources';
 import { chooseProcess } from '@core/plan/processes';
 import type { Candidate, Point } from '@core/process/rank';

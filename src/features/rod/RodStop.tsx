@@ -3,7 +3,7 @@ import { POLES, rodClass, ROD_CLASS_IDS, type Pole, type RodClassId } from '@cor
 import { ROD_SIZE_IDS, ROD_SIZES, type RodSizeId } from '@core/data/rodSizes';
 import { AIMS, type AimId } from '@core/data/words';
 import { ampWindow } from '@core/rods/amps';
-import { POLE_WORDS } from '@core/plan/rooms/pole';
+import { POLE_WORDS } from '@core/data/words';
 import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';

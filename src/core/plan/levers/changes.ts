@@ -1,13 +1,12 @@
 import { CABLES, CABLE_IDS } from '../../data/cables';
 import { rodClass } from '../../data/rods';
 import { ROD_SIZES } from '../../data/rodSizes';
-import { AIMS, idsOf } from '../../data/words';
+import { AIMS, idsOf, POLE_WORDS } from '../../data/words';
 import { readPath } from '../../formats/edits';
 import { ampWindow } from '../../rods/amps';
 import { formatQuantity, inWords } from '../../units/format';
 import { DURATION } from '../../units/kinds';
 import { dutyPlan } from '../dutyPlan';
-import { POLE_WORDS } from '../rooms/pole';
 import type { Change, ChangeMaker } from './lever';
 
 const AMP_STEPS_A = [-20, -10, -5, 5, 10, 20];

@@ -1,14 +1,8 @@
-import { rodClass, type Pole } from '../../data/rods';
+import { POLE_WORDS } from '../../data/words';
+import { rodClass } from '../../data/rods';
 import { AWS_A5_1_CURRENT, PRACTICE } from '../../data/sources';
 import { yesNo } from '../room';
 import type { Assessor } from './assessor';
-
-/** Poles as spoken. */
-export const POLE_WORDS: Record<Pole, string> = {
-  DCEP: 'electrode positive',
-  DCEN: 'electrode negative',
-  AC: 'AC',
-};
 
 /** Sheet on which 6011 on electrode negative is argued about but done, mm. */
 const DEPARTURE_UP_TO_mm = 2.05;
