@@ -24,6 +24,17 @@ const metric = (area_mm2: number, ampacity_A: number | null): CableSize => ({
 
 export const CABLE_SOURCE = ASTM_B258;
 export const AMPACITY_SOURCE = memoryOf('flexible cord ampacity, NEC 400.5');
+/** Copper of a common cord may get so hot, °C; its ampacity is told for this much air. */
+const CORD_HOTTEST_C = 60;
+const CORD_AIR_C = 30;
+export const AMPACITY_AIR_SOURCE = memoryOf('NEC 310.15(B)(1), ambient correction, 60 °C conductors');
+
+/** Share of its ampacity a cord keeps in hotter air: heat goes with current squared, and with what is left up to its hottest. */
+export const ampacityShare = (air_C: number | null): number =>
+  Math.sqrt(
+    Math.max(0, CORD_HOTTEST_C - Math.max(CORD_AIR_C, air_C ?? CORD_AIR_C)) / (CORD_HOTTEST_C - CORD_AIR_C),
+  );
+
 export const RESISTIVITY_SOURCE = IACS;
 
 export const CABLES = {

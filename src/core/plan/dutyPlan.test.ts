@@ -67,6 +67,19 @@ describe('cord heat', () => {
     expect(room?.limit?.nominal).toBe(32);
   });
 
+  // NEC 310.15(B)(1), 60 °C conductors, from memory: printed for the middle of each band.
+  test.each([
+    [35, 0.91],
+    [40, 0.82],
+    [45, 0.71],
+    [50, 0.58],
+  ])('in %i °C of air it carries %f of what it does in 30', (air_C, share) => {
+    const cord = { 'power.cordLength_m': 10, 'power.cordSize': 'mm2-4' };
+    const cool = heatOf({ ...cord, 'look.air_C': 10 })?.limit?.nominal ?? NaN;
+    expect((heatOf({ ...cord, 'look.air_C': air_C })?.limit?.nominal ?? NaN) / cool).toBeCloseTo(share, 2);
+    expect(cool).toBe(32);
+  });
+
   test('on its drum it carries about a third of what it does laid out', () => {
     const cord = { 'power.cordLength_m': 10, 'power.cordSize': 'mm2-4' };
     const straight = heatOf(cord)?.limit?.nominal ?? NaN;

@@ -92,6 +92,34 @@ describe('plug, phases and generators', () => {
   });
 });
 
+describe('fewer amps, and a shorter cord', () => {
+  test('never take from cord, leads or generator', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 50, max: 140 }),
+        fc.integer({ min: 1, max: 40 }),
+        fc.integer({ min: 2, max: 40 }),
+        (amps, fewer, cord) => {
+          const at = (a: number, length: number) =>
+            judged({
+              'power.supplyId': 'barge-set',
+              'power.leadsId': 'leads-long',
+              'rod.current_A': a,
+              'power.cordLength_m': length,
+            }).rooms;
+          const left = (rooms: ReturnType<typeof at>, id: string) =>
+            rooms.find((r) => r.id === id)?.left?.nominal ?? NaN;
+          const [more, less, shorter] = [at(amps, cord), at(amps - fewer, cord), at(amps, cord / 2)];
+          return ['cord', 'leads', 'generator'].every(
+            (id) => left(less, id) >= left(more, id) - 1e-9 && left(shorter, id) >= left(more, id) - 1e-9,
+          );
+        },
+      ),
+      { numRuns: 40 },
+    );
+  });
+});
+
 describe('duty in hot air and dust', () => {
   test('both take minutes, say so, and blowing the dust out is a lever on it', () => {
     const clean = room('duty')?.limit?.nominal ?? NaN;

@@ -15,6 +15,9 @@ const watts = (w: number): string => (w >= 1000 ? `${trimmed(w / 1000, 1)} kW` :
 /** Links that carry the supply's few amps; the rest carry the weld's. */
 const ON_SUPPLY: readonly LinkKind[] = ['line', 'cord', 'machine'];
 
+/** A digit after the point where the number is small enough to show it. */
+const fine = (value: number, below: number): string => trimmed(value, value < below ? 1 : 0);
+
 /** What a link does with the power, in words. */
 function doesWith({ kind, power_W }: ChainLink): string {
   if (kind === 'source') return `gives ${watts(power_W)}`;
@@ -76,7 +79,7 @@ export function ChainPicture({ open }: { open: OpenJob }) {
                     {doesWith(link)}
                   </Words>
                 </View>
-                <Words as="head">{`${trimmed(link.volts_V, 0)} V · ${trimmed(link.current_A, link.current_A < 50 ? 1 : 0)} A`}</Words>
+                <Words as="head">{`${fine(link.volts_V, 100)} V · ${fine(link.current_A, 50)} A`}</Words>
                 {room && (
                   <Jaws
                     id={`link-${link.id}`}

@@ -33,7 +33,7 @@ export function PowerStop({ open }: { open: OpenJob }) {
       : !draw
         ? 'Machine and supply first.'
         : draw.holds
-          ? `Draws about ${trimmed(draw.current_A.nominal, 0)} A; the cord takes ${trimmed(100 * draw.dropShare.nominal, 1)} %.`
+          ? `Draws about ${trimmed(draw.current_A.nominal, 0)} A; ${supply?.value.source_ohm ? 'line and cord take' : 'the cord takes'} ${trimmed(100 * draw.dropShare.nominal, 1)} %.`
           : 'The machine will not hold on this cord.';
   return (
     <>

@@ -61,6 +61,11 @@ describe('what is offered', () => {
 });
 
 describe('what they buy', () => {
+  test('a limit that a change brings with it and shuts is said: a generator too small for the machine', () => {
+    const lever = findLevers(demo('pier-ladder'), DEMO_KIT).find(({ id }) => id === 'supply-hand-set');
+    expect(lever?.closes).toContain('Generator');
+  });
+
   test('on the far pier a heavier cord from the kit opens the cord', () => {
     const job = demo('pier-ladder');
     expect(assess(job, DEMO_KIT).tightest?.id).toBe('cord');

@@ -49,9 +49,11 @@ function judge(change: Change, job: Job, kit: Kit, before: readonly Room[], syst
       },
     ];
   });
-  const closes = effects
-    .filter(({ before: was, after: is }) => is === 'none' && was !== 'none')
-    .map(({ title }) => title);
+  const closes = [
+    ...effects.filter(({ before: was, after: is }) => is === 'none' && was !== 'none'),
+    // A limit that was not there before: a generator has one that a socket has not.
+    ...after.filter(({ id, state }) => state === 'none' && before.every((room) => room.id !== id)),
+  ].map(({ title }) => title);
   return { ...change, effects, closes };
 }
 

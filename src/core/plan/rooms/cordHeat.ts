@@ -1,4 +1,4 @@
-import { AMPACITY_SOURCE, CABLES } from '../../data/cables';
+import { AMPACITY_AIR_SOURCE, AMPACITY_SOURCE, ampacityShare, CABLES } from '../../data/cables';
 import { DRUM_SHARE } from '../../data/limits';
 import { IEC_60974_1 } from '../../data/sources';
 import { DUTY_PERIOD_s, effectiveCurrent_A } from '../../power/duty';
@@ -27,9 +27,10 @@ export function busiestHeat({
 }
 
 /** What a cord may carry as it lies, A; null for a lead cable. */
-function carries_A({ size, lie }: Cord): Range | null {
-  const { ampacity_A } = CABLES[size];
-  if (ampacity_A === null) return null;
+function carries_A({ size, lie }: Cord, air_C: number | null): Range | null {
+  const straight_A = CABLES[size].ampacity_A;
+  if (straight_A === null) return null;
+  const ampacity_A = straight_A * ampacityShare(air_C);
   return lie === 'drum' ? mapRange(DRUM_SHARE.range, (share) => share * ampacity_A) : exactly(ampacity_A);
 }
 
@@ -40,11 +41,12 @@ export const cordHeat: Assessor = {
   short: 'cord heat',
   stop: 'power',
   assess(situation) {
-    const { cords, system } = situation;
+    const { cords, job, system } = situation;
+    const { air_C } = job.look;
     const heat = busiestHeat(situation);
     const [weakest] = (cords?.value ?? [])
       .flatMap((cord) => {
-        const limit = carries_A(cord);
+        const limit = carries_A(cord, air_C);
         return limit ? [{ cord, limit }] : [];
       })
       .sort((a, b) => a.limit.nominal - b.limit.nominal);
@@ -60,9 +62,17 @@ export const cordHeat: Assessor = {
       reasons: [
         { words: heat.words, source: IEC_60974_1 },
         {
-          words: `${inWords(system).distance(cord.length_m)} of ${name} carries ${CABLES[cord.size].ampacity_A} A laid straight and free.`,
+          words: `${inWords(system).distance(cord.length_m)} of ${name} carries ${CABLES[cord.size].ampacity_A} A laid straight and free, in 30 °C of air.`,
           source: AMPACITY_SOURCE,
         },
+        ...(ampacityShare(air_C) < 1
+          ? [
+              {
+                words: `In ${inWords(system).temperature(air_C ?? 0)} of air it keeps ${Math.round(100 * ampacityShare(air_C))} % of that.`,
+                source: AMPACITY_AIR_SOURCE,
+              },
+            ]
+          : []),
         {
           words: onDrum
             ? `On the drum it carries about a third of that, ${trimmed(limit.low, 0)} to ${trimmed(limit.high, 0)} A: the inner turns cannot cool, and melt first.`
