@@ -17,6 +17,7 @@ import { RodStop } from '@/features/rod/RodStop';
 import { SheetStop } from '@/features/sheet/SheetStop';
 import { MetalNote } from '@/features/notes/MetalNote';
 import { NotesPage } from '@/features/notes/NotesPage';
+import { RodWordPage } from '@/features/notes/RodWordPage';
 import type { OpenJob } from '@/state/useJob';
 import { inJob } from '@/ui/goTo';
 
@@ -37,7 +38,7 @@ const ASIDES: Readonly<Record<string, ComponentType<{ open: OpenJob }>>> = {
 };
 
 /**
- * The work: a job or the notes it is looked up in (`notes/metals`, `notes/<metal>`). One route, so that one chunk carries what they
+ * The work: a job or the notes it is looked up in (`notes/metals`, `notes/<metal>`, `notes/rod`). One route, so that one chunk carries what they
  * share and the list of jobs does not wait for it.
  */
 export default function WorkRoute() {
@@ -47,7 +48,8 @@ export default function WorkRoute() {
     case 'job':
       return <JobPages id={first} at={rest} />;
     case 'notes':
-      return first === 'metals' ? <NotesPage /> : <MetalNote metal={first} />;
+      if (first === 'metals') return <NotesPage />;
+      return first === 'rod' ? <RodWordPage /> : <MetalNote metal={first} />;
     default:
       return <Redirect href="/" />;
   }

@@ -15,6 +15,7 @@ const tin = (
   id,
   rodClass,
   size,
+  printed: '',
   count,
   low_A: packet?.[0] ?? null,
   high_A: packet?.[1] ?? null,

@@ -1,5 +1,5 @@
 /**
- * Everything that checks what comes from outside the running app: stored records, chosen files, tables. It carries the schema
+ * Everything that checks what comes from outside the running app: stored records, chosen files, tables, words off a rod. It carries the schema
  * library, the heaviest part of the app, so it is fetched beside the first page and from this one place only: fetched from
  * two, the bundler would put it into what every page loads first.
  */
@@ -7,4 +7,5 @@ export { readFile } from '@core/formats/files';
 export { readChemistryCsv } from '@core/formats/chemistryCsv';
 export { readTinsCsv, writeTinsCsv } from '@core/formats/tinsCsv';
 export { JobRecord, KitRecord, readJournal, readRecord, readSetAside, Settings } from './record';
+export { decodeRod } from '@core/rods/word/decode';
 export { packZip, unpackZip } from './zip';

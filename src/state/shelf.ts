@@ -31,6 +31,7 @@ const STARTS: { [S in Shelf]: (id: string) => Item<S> } = {
     id,
     rodClass: 'E7018',
     size: '3/32',
+    printed: '',
     count: null,
     low_A: null,
     high_A: null,

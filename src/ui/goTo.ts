@@ -32,6 +32,8 @@ export const openProcesses = (id: string) => router.push(inJob(id, 'process'));
 export const openNoArc = (id: string) => router.push(inJob(id, 'no-arc'));
 /** Goes to the library of metals. */
 export const openNotes = () => router.push(NOTES);
+/** Opens the reader of what is printed on a rod. */
+export const openRodWord = () => router.push(work('notes', 'rod'));
 /** Opens a metal in the notes. */
 export const openNote = (family: string) => router.push(work('notes', family));
 /** Opens the history of a job. */

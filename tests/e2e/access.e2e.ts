@@ -18,6 +18,7 @@ const VIEWS = [
   '/job/winch-pawl/family/sideA/gray-iron',
   '/notes',
   '/notes/magnesium',
+  '/notes/rod',
   '/job/vent-cowl/joint',
   '/job/pier-ladder/power',
   '/job/ramp-guard/process',

@@ -32,7 +32,8 @@ describe('the first day', () => {
     await b.tap('to-kit');
     await b.tap('add-machines');
     await b.type('name', 'Own 160');
-    await b.tap('inputMax_A-more');
+    await b.tap('input-add');
+    await b.tap('inputs.0.inputMax_A-more');
     await b.tap('ocv_V-more');
     await b.tap('item-back');
     await b.tap('add-supplies');

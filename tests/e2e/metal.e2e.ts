@@ -34,6 +34,7 @@ const SHOWS: Readonly<Record<string, string>> = {
   file: 'bites',
   spark: 'red-short',
   chip: 'crumbles',
+  torch: 'glows',
 };
 const testOnPage = async () => /test\/\w+\/(\w+)/.exec(await b.driver.getCurrentUrl())?.[1] ?? '';
 const openMetal = (id: string) => openDemo(b, app.url, id, 'metal');

@@ -20,6 +20,7 @@ const tin = (change: Partial<Tin> = {}): Tin => ({
   id: 't',
   rodClass: 'E7018',
   size: '1/8',
+  printed: '',
   count: 5,
   low_A: null,
   high_A: null,

@@ -92,6 +92,8 @@ export const Tin = z.object({
   id: shortText,
   rodClass: z.enum(ROD_CLASS_IDS),
   size: z.enum(ROD_SIZE_IDS),
+  /** The word on the rods, as it was typed. */
+  printed: z.string().max(40),
   count: optionalNumber('tin.count'),
   low_A: optionalNumber('tin.low_A'),
   high_A: optionalNumber('tin.high_A'),

@@ -1,22 +1,26 @@
 import Papa from 'papaparse';
 import { ROD_CLASS_IDS } from '../data/rods';
 import { ROD_SIZE_IDS } from '../data/rodSizes';
+import { decodeRod } from '../rods/word/decode';
 import { ok, refuse, type Result } from '../units/result';
 import { explainIssue } from './jobFile';
 import { Tin } from './kit';
 
-const COLUMNS = ['class', 'size_in', 'rods', 'low_A', 'high_A', 'note'] as const;
+const NEEDED = ['class', 'size_in', 'rods', 'low_A', 'high_A', 'note'] as const;
+/** The word on the rods came later: older tables are without it. */
+const COLUMNS = [...NEEDED, 'printed'] as const;
 const MOST_TEXT = 1_000_000;
 
 /** The tins as a table. A cell that a spreadsheet would run as a formula is written as text, with an apostrophe before it. */
 export function writeTinsCsv(tins: readonly Tin[]): string {
-  const rows = tins.map(({ rodClass, size, count, low_A, high_A, note }) => [
+  const rows = tins.map(({ rodClass, size, count, low_A, high_A, note, printed }) => [
     rodClass,
     size,
     count ?? '',
     low_A ?? '',
     high_A ?? '',
     note,
+    printed,
   ]);
   return Papa.unparse({ fields: [...COLUMNS], data: rows }, { escapeFormulae: true });
 }
@@ -30,20 +34,21 @@ export function readTinsCsv(text: string, newId: () => string): Result<Tin[]> {
   if (text.length > MOST_TEXT)
     return refuse('The table is over 1 MB. A table of tins is far smaller: choose another.');
   const parsed = Papa.parse<Record<string, string>>(text.trim(), { header: true, skipEmptyLines: 'greedy' });
-  const missing = COLUMNS.filter((column) => !(parsed.meta.fields ?? []).includes(column));
+  const missing = NEEDED.filter((column) => !(parsed.meta.fields ?? []).includes(column));
   if (missing.length > 0)
-    return refuse(`Line 1: no column ${missing.join(', ')}. The first line must be ${COLUMNS.join(',')}.`);
+    return refuse(`Line 1: no column ${missing.join(', ')}. The first line must be ${NEEDED.join(',')}.`);
   const tins: Tin[] = [];
   for (const [index, row] of parsed.data.entries()) {
     const line = index + 2;
     const read = Tin.safeParse({
       id: newId(),
-      rodClass: row.class,
+      rodClass: classOf(row.class ?? ''),
       size: row.size_in,
       count: number(row.rods),
       low_A: number(row.low_A),
       high_A: number(row.high_A),
-      note: (row.note ?? '').replace(/^'(?=[=+\-@\t\r])/, ''),
+      note: plain(row.note),
+      printed: plain(row.printed),
       typed: {},
     });
     if (!read.success) {
@@ -60,6 +65,15 @@ export function readTinsCsv(text: string, newId: () => string): Result<Tin[]> {
   }
   return ok(tins);
 }
+
+/** A class as the tables have it, or whatever word stands for one: `7018-1`, `e309l-17`. */
+function classOf(cell: string): string {
+  const decoded = decodeRod(cell);
+  return (decoded.kind === 'word' ? decoded.word.plannedAs : null) ?? cell;
+}
+
+/** A cell without the apostrophe that kept a spreadsheet from running it. */
+const plain = (cell: string | undefined): string => (cell ?? '').replace(/^'(?=[=+\-@\t\r])/, '');
 
 /** A cell as a number; null where it is empty, not a number where it is anything else. */
 const number = (cell: string | undefined): number | null =>

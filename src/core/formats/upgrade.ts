@@ -73,12 +73,13 @@ function jobFrom3(job: unknown): unknown {
   return { ...job, power: layOfCord({ ...blankPower(), ...job.power }) };
 }
 
-/** Version 3 had one column on a plate, of one process, and supplies without plug, surge, fuel and line. */
+/** Version 3 had one column on a plate, of one process, supplies without plug, surge, fuel and line, and tins without a word. */
 function kitFrom3(kit: unknown): unknown {
   if (!isBag(kit)) return kit;
   const { machines, supplies } = kit;
   return {
     ...kit,
+    tins: each(kit.tins, { printed: '' }),
     machines: Array.isArray(machines) ? machines.map(machineFrom3) : machines,
     supplies: Array.isArray(supplies)
       ? supplies.map((supply: unknown) =>

@@ -14,6 +14,7 @@ const tin = (
   id: `${rodClassId}-${size}`,
   rodClass: rodClassId,
   size,
+  printed: '',
   count,
   low_A: packet?.[0] ?? null,
   high_A: packet?.[1] ?? null,

@@ -1,16 +1,52 @@
 import { ROD_CLASS_IDS, type RodClassId } from '@core/data/rods';
 import { ROD_SIZE_IDS, ROD_SIZES, type RodSizeId } from '@core/data/rodSizes';
 import type { Tin } from '@core/formats/kit';
+import { View } from 'react-native';
+import { useRodWord } from '@/state/useRodWord';
+import { Act } from '@/ui/Act';
+import { Card } from '@/ui/Card';
+import { Entry } from '@/ui/Entry';
 import { FieldRow } from '@/ui/FieldRow';
 import { Pick } from '@/ui/Pick';
+import { RodWordView } from '@/ui/RodWordView';
+import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
 import { Note, Num, type Change } from './parts';
 
 /** Rods of one class and size, and what their packet says. */
 export function TinForm({ tin, change }: { tin: Tin; change: Change }) {
+  const decoded = useRodWord(tin.printed);
+  const stands = decoded?.kind === 'word' ? decoded.word.plannedAs : null;
+  const print = (printed: string) => change([{ path: 'printed', value: printed.slice(0, 40) }]);
   return (
     <>
-      <Words as="title">{`${tin.rodClass} ${tin.size}`}</Words>
+      <Words as="title" testID="item-title">{`${tin.rodClass} ${tin.size}`}</Words>
+      <View style={{ gap: SPACE.xs }}>
+        <Words as="label" tone="quiet">
+          Printed on the rods
+        </Words>
+        <Entry
+          label="Printed on the rods"
+          testID="printed"
+          value={tin.printed}
+          onChange={print}
+          placeholder="7018-1 H4R; ? for a sign too faint to read"
+          invalid={decoded?.kind === 'wrong'}
+        />
+        {decoded && (
+          <Card>
+            <RodWordView decoded={decoded} onTake={print} />
+            {stands !== null && stands !== tin.rodClass && (
+              <Act
+                kind="main"
+                title={`Make this tin ${stands}`}
+                testID="take-class"
+                onPress={() => change([{ path: 'rodClass', value: stands }])}
+              />
+            )}
+          </Card>
+        )}
+      </View>
       <Pick
         label="Class"
         testID="class"

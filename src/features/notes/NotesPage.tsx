@@ -3,9 +3,10 @@ import { Pressable, View } from 'react-native';
 import { FAMILY_IDS, type FamilyId } from '@core/data/families';
 import { libraryRow } from '@core/data/library';
 import { metalFamily } from '@core/data/metals';
+import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
 import { Entry } from '@/ui/Entry';
-import { openNote } from '@/ui/goTo';
+import { openNote, openRodWord } from '@/ui/goTo';
 import { PageFrame } from '@/ui/PageFrame';
 import { usePalette } from '@/ui/theme/theme';
 import { SPACE, STROKE } from '@/ui/theme/tokens';
@@ -28,6 +29,7 @@ export function NotesPage() {
   const shown = FAMILY_IDS.filter((id) => asked.every((word) => wordsOf(id).includes(word)));
   return (
     <PageFrame title="Notes" backID="notes-back" gap={SPACE.m}>
+      <Act title="Read what is printed on a rod" align="left" testID="to-rod-word" onPress={openRodWord} />
       <Words as="title">Metals</Words>
       <Entry
         label="Search metals"

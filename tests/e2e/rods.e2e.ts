@@ -1,0 +1,43 @@
+import { after, before, beforeEach, describe, test } from 'node:test';
+import { openBrowser, serve, type Session } from './browser';
+import { freshStart } from './paths';
+
+let app: Awaited<ReturnType<typeof serve>>;
+let b: Session;
+
+before(async () => {
+  app = await serve();
+  b = await openBrowser();
+});
+after(async () => {
+  await b?.quit();
+  await app?.stop();
+});
+beforeEach(() => freshStart(b, app.url));
+
+describe('what is printed on a rod', () => {
+  test('is taken apart as it is typed; a slip is answered with near words, a faint one with all it may be', async () => {
+    await b.driver.get(`${app.url}/notes`);
+    await b.tap('to-rod-word');
+    await b.type('rod-text', '7018-1 h4r');
+    await b.says('rod-canonical', /^E7018-1 H4R$/);
+    await b.says('rod-word', /70 ksi tensile[\s\S]*basic with iron powder[\s\S]*Planned here as E7018/);
+    await b.type('rod-text', 'E 42 5 B 42 H5');
+    await b.says('rod-word', /yield 420 MPa[\s\S]*at most 5 ml/);
+    await b.type('rod-text', '7038');
+    await b.says('rod-wrong', /3 is no position/);
+    await b.tap('take-E7018');
+    await b.says('rod-canonical', /^E7018$/);
+    await b.type('rod-text', '70?8');
+    await b.says('rod-faint', /one of 3[\s\S]*nothing that carries load/);
+  });
+
+  test('tells a tin of one’s own what it is, and is kept word for word', async () => {
+    await b.driver.get(`${app.url}/kit/tins/7018-18`);
+    await b.type('printed', 'nife-ci');
+    await b.tap('take-class');
+    await b.says('item-title', /ENiFe-CI 1\/8/);
+    await b.driver.navigate().refresh();
+    await b.says('rod-canonical', /^ENiFe-CI$/);
+  });
+});
