@@ -18,6 +18,7 @@ import { SheetStop } from '@/features/sheet/SheetStop';
 import { MetalNote } from '@/features/notes/MetalNote';
 import { NotesPage } from '@/features/notes/NotesPage';
 import { RodWordPage } from '@/features/notes/RodWordPage';
+import { SchoolsPage } from '@/features/notes/SchoolsPage';
 import type { OpenJob } from '@/state/useJob';
 import { inJob } from '@/ui/goTo';
 
@@ -38,7 +39,7 @@ const ASIDES: Readonly<Record<string, ComponentType<{ open: OpenJob }>>> = {
 };
 
 /**
- * The work: a job or the notes it is looked up in (`notes/metals`, `notes/<metal>`, `notes/rod`). One route, so that one chunk carries what they
+ * The work: a job or the notes it is looked up in (`notes/metals`, `notes/<metal>`, `notes/rod`, `notes/schools`). One route, so that one chunk carries what they
  * share and the list of jobs does not wait for it.
  */
 export default function WorkRoute() {
@@ -48,10 +49,23 @@ export default function WorkRoute() {
     case 'job':
       return <JobPages id={first} at={rest} />;
     case 'notes':
-      if (first === 'metals') return <NotesPage />;
-      return first === 'rod' ? <RodWordPage /> : <MetalNote metal={first} />;
+      return <Note name={first} />;
     default:
       return <Redirect href="/" />;
+  }
+}
+
+/** The notes: the metals, one of them, a rod's word, or where welders disagree. */
+function Note({ name }: { name: string }) {
+  switch (name) {
+    case 'metals':
+      return <NotesPage />;
+    case 'rod':
+      return <RodWordPage />;
+    case 'schools':
+      return <SchoolsPage />;
+    default:
+      return <MetalNote metal={name} />;
   }
 }
 

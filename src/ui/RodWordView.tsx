@@ -77,7 +77,7 @@ function Apart({ word }: { word: RodWord }) {
       <Words>
         {word.poles.length === 0
           ? 'Current: not in the word; the packet says it.'
-          : `Runs on ${word.poles.join(', ')}; ${word.positions}.`}
+          : `Runs on ${word.poles.join(', ')}. Positions: ${word.positions}.`}
       </Words>
       {word.remarks.map((remark) => (
         <Words key={remark} as="small">

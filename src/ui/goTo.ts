@@ -34,6 +34,8 @@ export const openNoArc = (id: string) => router.push(inJob(id, 'no-arc'));
 export const openNotes = () => router.push(NOTES);
 /** Opens the reader of what is printed on a rod. */
 export const openRodWord = () => router.push(work('notes', 'rod'));
+/** Opens what welders disagree on. */
+export const openSchools = () => router.push(work('notes', 'schools'));
 /** Opens a metal in the notes. */
 export const openNote = (family: string) => router.push(work('notes', family));
 /** Opens the history of a job. */

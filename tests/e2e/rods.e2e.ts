@@ -1,6 +1,6 @@
 import { after, before, beforeEach, describe, test } from 'node:test';
 import { openBrowser, serve, type Session } from './browser';
-import { freshStart } from './paths';
+import { freshStart, openDemo } from './paths';
 
 let app: Awaited<ReturnType<typeof serve>>;
 let b: Session;
@@ -39,5 +39,17 @@ describe('what is printed on a rod', () => {
     await b.says('item-title', /ENiFe-CI 1\/8/);
     await b.driver.navigate().refresh();
     await b.says('rod-canonical', /^ENiFe-CI$/);
+  });
+});
+
+describe('where welders disagree', () => {
+  test('both ways stand with their price; a job shows those that touch it and the way its plan goes', async () => {
+    await b.driver.get(`${app.url}/notes`);
+    await b.tap('to-schools');
+    await b.says('school-square-tube', /Backstep[\s\S]*Buys:[\s\S]*Costs:/);
+    await openDemo(b, app.url, 'vent-cowl', 'rod');
+    await b.says('school-pole-on-sheet', /Electrode negative: this plan/);
+    await b.tap('pole-DCEP');
+    await b.says('school-pole-on-sheet', /Electrode positive: this plan/);
   });
 });

@@ -4,6 +4,7 @@ import { ROD_SIZE_IDS, ROD_SIZES, type RodSizeId } from '@core/data/rodSizes';
 import { AIMS, type AimId } from '@core/data/words';
 import { ampWindow } from '@core/rods/amps';
 import { POLE_WORDS } from '@core/data/words';
+import { schoolsFor } from '@core/plan/schools';
 import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
@@ -11,12 +12,14 @@ import { optionsOf } from '@/ui/options';
 import { Pick } from '@/ui/Pick';
 import { QuantityField } from '@/ui/QuantityField';
 import { SPACE } from '@/ui/theme/tokens';
+import { SchoolCard } from '@/ui/SchoolCard';
 import { Words } from '@/ui/Words';
 
 /** Rod: class, size, pole, amps and aim. The app proposes; what the welder fixes stays fixed. */
 export function RodStop({ open }: { open: OpenJob }) {
   const { job, set, edit, assessment } = open;
   const { rod, pole, aim, joint, current_A, kit, wants } = assessment.situation;
+  const schools = schoolsFor(assessment.situation);
   const own =
     job.rod.rodClass !== null ||
     job.rod.size !== null ||
@@ -112,6 +115,10 @@ export function RodStop({ open }: { open: OpenJob }) {
           onType={(text) => open.type('rod.rest_s', text, 'Rest')}
         />
       </View>
+      {schools.length > 0 && <Words as="head">Where welders disagree</Words>}
+      {schools.map(({ id, taken }) => (
+        <SchoolCard key={id} id={id} taken={taken} />
+      ))}
       {own && (
         <Act
           title="Let the app propose it all"
