@@ -151,6 +151,14 @@ describe('edits', () => {
     expect(blank.typed).toEqual({});
   });
 
+  test('a path into a list sets its one row, and the list stays a list', () => {
+    const record = { rows: [{ a: 1 }, { a: 2 }], typed: {} };
+    const after = setPath(record, 'rows.1.a', 5);
+    expect(after.rows).toEqual([{ a: 1 }, { a: 5 }]);
+    expect(Array.isArray(after.rows)).toBe(true);
+    expect(after.rows[0]).toBe(record.rows[0]);
+  });
+
   test('what an edit does not touch is the very same object', () => {
     const job = setPath(blank, 'rod.current_A', 90);
     expect(job.look).toBe(blank.look);

@@ -168,6 +168,21 @@ describe('what a day takes', () => {
     expect(dayWork(judged({ 'power.supplyId': 'barge-set' }).situation)?.fuel).toBe('diesel');
   });
 
+  test('an engine-driven machine burns its own fuel, on no supply', () => {
+    const kit = setPath(DEMO_KIT, 'machines.0', {
+      ...DEMO_KIT.machines[0],
+      type: 'engine',
+      fuel: 'diesel',
+      inputs: [],
+    });
+    const { situation } = judged({}, kit);
+    const work = dayWork(situation);
+    expect(situation.supply).toBeNull();
+    expect(work?.fuel).toBe('diesel');
+    expect(work?.fuel_l?.low).toBeGreaterThan(0);
+    expect(work?.effective_A).toBeNull();
+  });
+
   test('rods a charge: the more amps the fewer, and the job is held against them', () => {
     const at = (amps: number) =>
       dayWork(judged({ 'power.machineId': 'battery-120', 'rod.current_A': amps }).situation)?.rodsPerCharge;

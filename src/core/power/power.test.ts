@@ -59,6 +59,22 @@ describe('duty', () => {
     expect(effectiveCurrent_A(100, 0, duty) / 100).toBeCloseTo(effectiveMultiplier(duty), 9);
   });
 
+  // NEC 630.11(A), motor-generator, from memory.
+  test.each([
+    [1, 1.0],
+    [0.9, 0.96],
+    [0.8, 0.91],
+    [0.7, 0.86],
+    [0.6, 0.81],
+    [0.5, 0.75],
+    [0.4, 0.69],
+    [0.3, 0.62],
+    [0.2, 0.55],
+  ])('a motor-generator set draws while it idles: at duty %f its multiplier is %f', (duty, multiplier) => {
+    const { idleShare } = MACHINE_TYPES['motor-generator'];
+    expect(Math.abs(effectiveCurrent_A(1, idleShare, duty) - multiplier)).toBeLessThan(0.006);
+  });
+
   test('the duty a plate permits never rises with amps', () => {
     const point = fc.record({
       current_A: fc.integer({ min: 20, max: 300 }),

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import { formatBoth, formatQuantity, inchText, trimmed } from './format';
-import { CURRENT, SIZE, TEMPERATURE } from './kinds';
+import { formatBoth, formatQuantity, inchText, trimmed, midSentence } from './format';
+import { CURRENT, DURATION, SIZE, TEMPERATURE } from './kinds';
 import { parseQuantity } from './parse';
 
 describe('quantities as shown', () => {
@@ -36,5 +36,19 @@ describe('quantities as shown', () => {
       ),
     );
     expect(inchText(0.0598)).toBe('0.06');
+  });
+});
+
+describe('times and words', () => {
+  test('seconds, minutes, and from three hours on hours', () => {
+    expect(formatQuantity(90, DURATION, 'metric')).toBe('90 s');
+    expect(formatQuantity(600, DURATION, 'metric')).toBe('10 min');
+    expect(formatQuantity(8 * 3600, DURATION, 'metric')).toBe('8 h');
+  });
+
+  test('a name inside a sentence loses its capital, an abbreviation keeps it', () => {
+    expect(midSentence('Stick rods')).toBe('stick rods');
+    expect(midSentence('TIG torch')).toBe('TIG torch');
+    expect(midSentence('')).toBe('');
   });
 });

@@ -1,0 +1,114 @@
+import fc from 'fast-check';
+import { DEMO_JOBS } from '../../demo/jobs';
+import { DEMO_KIT } from '../../demo/kit';
+import { blankJob } from './blankJob';
+import { Job } from './job';
+import { Kit } from './kit';
+import { DATA_VERSION, upgradeJob, upgradeKit } from './upgrade';
+
+const blank = blankJob('a', '2026-01-01T00:00:00.000Z');
+const OLD_POWER = {
+  machineId: 'm',
+  supplyId: null,
+  cordLength_m: 20,
+  cordSize: 'mm2-2.5',
+  leadsId: null,
+};
+const OLD_MACHINE = {
+  id: 'm',
+  name: 'Machine',
+  type: 'inverter',
+  dial: 'digital',
+  poles: ['DCEP'],
+  min_A: 10,
+  max_A: 160,
+  ocv_V: 70,
+  rated: [{ current_A: 160, duty_pct: 25 }],
+  inputMax_A: 36,
+  photos: [],
+  typed: { inputMax_A: '36 A', max_A: '160' },
+};
+const OLD_SUPPLY = {
+  id: 's',
+  name: 'Socket',
+  volts_V: 230,
+  kind: 'socket',
+  rating_kW: null,
+  rating_kVA: null,
+  phases: 1,
+  breaker_A: 16,
+  breakerKind: 'B',
+  cordLength_m: 10,
+  cordSize: 'mm2-2.5',
+  typed: {},
+};
+const OLD_TIN = {
+  id: 't',
+  rodClass: 'E7018',
+  size: '1/8',
+  count: 5,
+  low_A: null,
+  high_A: null,
+  note: '',
+  typed: {},
+};
+const oldKit = (change: object = {}) => ({
+  machines: [OLD_MACHINE],
+  supplies: [OLD_SUPPLY],
+  tins: [OLD_TIN],
+  cords: [],
+  leads: [],
+  tools: [],
+  ...change,
+});
+
+describe('from version 3', () => {
+  test('the supply amps of a plate become its one column, and what was typed goes with them', () => {
+    const kit = Kit.parse(upgradeKit(oldKit(), 3));
+    expect(kit.machines[0]).toMatchObject({
+      inputs: [{ volts_V: null, phases: 1, inputMax_A: 36, inputEff_A: null, top_A: null }],
+      rated: [{ process: 'stick', volts_V: null, current_A: 160, duty_pct: 25 }],
+      processes: ['stick'],
+      typed: { 'inputs.0.inputMax_A': '36 A', max_A: '160' },
+    });
+    expect(kit.tins[0]?.printed).toBe('');
+  });
+
+  test('a plate without supply amps gets no column; one that was typed and could not be read keeps its text', () => {
+    const without = (typed: object) =>
+      Kit.parse(upgradeKit(oldKit({ machines: [{ ...OLD_MACHINE, inputMax_A: null, typed }] }), 3))
+        .machines[0];
+    expect(without({})?.inputs).toEqual([]);
+    expect(without({ inputMax_A: 'banana' })).toMatchObject({
+      inputs: [{ inputMax_A: null }],
+      typed: { 'inputs.0.inputMax_A': 'banana' },
+    });
+  });
+
+  test('a cord of no length becomes no cord, in job and kit; any other stays as it was', () => {
+    const job = (cordLength_m: number) =>
+      Job.parse(upgradeJob({ ...blank, power: { ...OLD_POWER, cordLength_m } }, 3)).power;
+    expect(job(0)).toMatchObject({ cordLength_m: null, cordLie: 'none', cordSize: 'mm2-2.5' });
+    expect(job(20)).toMatchObject({ cordLength_m: 20, cordLie: null, cord2: { length_m: null } });
+    const kit = Kit.parse(upgradeKit(oldKit({ supplies: [{ ...OLD_SUPPLY, cordLength_m: 0 }] }), 3));
+    expect(kit.supplies[0]).toMatchObject({ cordLength_m: null, cordLie: 'none' });
+  });
+});
+
+describe('every upgrade', () => {
+  test('leaves what is of this version alone', () => {
+    expect(upgradeKit(DEMO_KIT, DATA_VERSION)).toEqual(DEMO_KIT);
+    for (const job of DEMO_JOBS) expect(upgradeJob(job, DATA_VERSION)).toEqual(job);
+  });
+
+  test('never throws, whatever is in the file: the schema refuses what it cannot make sense of', () => {
+    fc.assert(
+      fc.property(fc.anything(), fc.integer({ min: 1, max: DATA_VERSION }), (data, from) => {
+        upgradeJob(data, from);
+        upgradeKit(data, from);
+        upgradeKit({ machines: data, supplies: [data], tins: data }, from);
+        return true;
+      }),
+    );
+  });
+});
