@@ -19,6 +19,7 @@ import { MetalNote } from '@/features/notes/MetalNote';
 import { NotesPage } from '@/features/notes/NotesPage';
 import { RodWordPage } from '@/features/notes/RodWordPage';
 import { SchoolsPage } from '@/features/notes/SchoolsPage';
+import { TruckPage } from '@/features/truck/TruckPage';
 import type { OpenJob } from '@/state/useJob';
 import { inJob } from '@/ui/goTo';
 
@@ -39,7 +40,8 @@ const ASIDES: Readonly<Record<string, ComponentType<{ open: OpenJob }>>> = {
 };
 
 /**
- * The work: a job or the notes it is looked up in (`notes/metals`, `notes/<metal>`, `notes/rod`, `notes/schools`). One route, so that one chunk carries what they
+ * The work: a job or the notes it is looked up in (`notes/metals`, `notes/<metal>`, `notes/rod`, `notes/schools`), or what to load for
+ * several jobs (`truck/list`). One route, so that one chunk carries what they
  * share and the list of jobs does not wait for it.
  */
 export default function WorkRoute() {
@@ -50,6 +52,8 @@ export default function WorkRoute() {
       return <JobPages id={first} at={rest} />;
     case 'notes':
       return <Note name={first} />;
+    case 'truck':
+      return <TruckPage />;
     default:
       return <Redirect href="/" />;
   }

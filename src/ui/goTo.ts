@@ -3,7 +3,7 @@ import type { StopId } from '@core/plan/room';
 
 /** Ways from page to page, so that no screen spells an address. */
 
-const work = (place: 'job' | 'notes', ...at: string[]) =>
+const work = (place: 'job' | 'notes' | 'truck', ...at: string[]) =>
   ({ pathname: '/[place]/[...at]', params: { place, at } }) as const;
 
 /** The address of a page of a job. */
@@ -36,6 +36,8 @@ export const openNotes = () => router.push(NOTES);
 export const openRodWord = () => router.push(work('notes', 'rod'));
 /** Opens what welders disagree on. */
 export const openSchools = () => router.push(work('notes', 'schools'));
+/** Opens what to load for several jobs. */
+export const openTruck = () => router.push(work('truck', 'list'));
 /** Opens a metal in the notes. */
 export const openNote = (family: string) => router.push(work('notes', family));
 /** Opens the history of a job. */

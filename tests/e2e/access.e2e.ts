@@ -19,6 +19,7 @@ const VIEWS = [
   '/notes',
   '/notes/magnesium',
   '/notes/rod',
+  '/truck/list',
   '/notes/schools',
   '/job/vent-cowl/joint',
   '/job/pier-ladder/power',

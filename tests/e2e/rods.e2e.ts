@@ -1,3 +1,5 @@
+import assert from 'node:assert/strict';
+import { readFileSync } from 'node:fs';
 import { after, before, beforeEach, describe, test } from 'node:test';
 import { openBrowser, serve, type Session } from './browser';
 import { freshStart, openDemo } from './paths';
@@ -51,5 +53,22 @@ describe('where welders disagree', () => {
     await b.says('school-pole-on-sheet', /Electrode negative: this plan/);
     await b.tap('pole-DCEP');
     await b.says('school-pole-on-sheet', /Electrode positive: this plan/);
+  });
+});
+
+describe('the truck', () => {
+  test('three jobs at once: rods added up against the tins, what is short to buy, and what is no plan yet', async () => {
+    await b.tap('to-truck');
+    await b.says('truck-says', /^7 jobs/);
+    for (const id of ['bilge-drum', 'winch-pawl', 'galley-tray', 'bollard-cap']) await b.tap(`trip-${id}`);
+    await b.says('truck-says', /^3 jobs/);
+    await b.says('truck-rods', /E6013 5\/64[\s\S]*Vent cowl/);
+    await b.says('truck-things', /Small DC inverter[\s\S]*Ramp hinge guard/);
+    await b.tap('truck-save');
+    const text = readFileSync(await b.downloaded('truck.md'), 'utf8');
+    assert.match(text, /- \[ \] Small DC inverter/);
+    await b.tap('trip-bilge-drum');
+    await b.tap('unready-bilge-drum');
+    await b.find('tightest');
   });
 });

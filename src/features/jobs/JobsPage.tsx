@@ -13,7 +13,7 @@ import { Words } from '@/ui/Words';
 import { About } from './About';
 import { FilesCard } from './FilesCard';
 import { JobCard } from './JobCard';
-import { openJob, openNotes } from '@/ui/goTo';
+import { openJob, openNotes, openTruck } from '@/ui/goTo';
 
 /** All jobs, newest first, each with its tightest room. */
 export function JobsPage() {
@@ -45,6 +45,7 @@ export function JobsPage() {
         <Words as="head" color={palette.onBar} style={{ flex: 1 }}>
           Elbow Room
         </Words>
+        <Act kind="bar" title="Truck" testID="to-truck" onPress={openTruck} />
         <Act kind="bar" title="Notes" testID="to-notes" onPress={openNotes} />
         <Act kind="bar" title="Kit" testID="to-kit" onPress={() => router.push('/kit')} />
       </View>

@@ -1,0 +1,109 @@
+import { metalFamily, type MetalGroup } from '../data/metals';
+import { ROD_SIZE_IDS, type RodSizeId } from '../data/rodSizes';
+import { ROD_CLASS_IDS, type RodClassId } from '../data/rods';
+import type { Job } from '../formats/job';
+import type { Kit } from '../formats/kit';
+import type { UnitSystem } from '../units/kinds';
+import { rodsNeeded } from '../rods/beads';
+import { assess } from './assess';
+import { makePlan, type Verdict } from './plan';
+import { wholeRods } from './rooms/rodsOnHand';
+import type { Situation } from './situation';
+
+/** Rods of one class and size for all jobs of a trip. */
+export interface RodLoad {
+  rodClass: RodClassId;
+  size: RodSizeId;
+  needed: number;
+  /** In the tins; null while a tin's count is not known. */
+  onHand: number | null;
+  /** To buy; 0 where there are enough, or nobody knows. */
+  short: number;
+  /** Titles of the jobs that want them. */
+  jobs: readonly string[];
+}
+
+/** What to put on the truck for several jobs. */
+export interface TruckList {
+  rods: readonly RodLoad[];
+  /** Machines, supplies' cords, leads and what the metals ask for, each with the jobs that want it. */
+  things: readonly { name: string; jobs: readonly string[] }[];
+  /** Time of all jobs one after another, s. */
+  elapsed_s: number;
+  /** Jobs that are no plan to weld from yet. */
+  unready: readonly { id: string; title: string; verdict: Verdict }[];
+}
+
+/** Metals that want a brush and discs of their own. Common practice. */
+const OWN_BRUSH: readonly MetalGroup[] = ['austenitic', 'ferritic', 'duplex', 'aluminium', 'nickel-chromium'];
+
+/**
+ * Answers "what do I load?" for a day of several jobs: rods are added up before they are held against the tins, since a tin that is
+ * enough for each job may not be enough for all.
+ */
+export function truckList(jobs: readonly Job[], kit: Kit, system: UnitSystem = 'metric'): TruckList {
+  const judged = jobs.map((job) => {
+    const assessment = assess(job, kit, system);
+    return { job, assessment, verdict: makePlan(assessment).verdict };
+  });
+  const wanted = new Map<string, Set<string>>();
+  const rods = new Map<string, { needed: number; jobs: string[] }>();
+  let elapsed_s = 0;
+  for (const { job, assessment, verdict } of judged) {
+    // Nothing is loaded for what must not be welded.
+    if (verdict === 'stopped') continue;
+    const { situation } = assessment;
+    for (const name of thingsFor(situation)) wanted.set(name, (wanted.get(name) ?? new Set()).add(job.title));
+    elapsed_s += situation.timeline?.elapsed_s ?? 0;
+    if (!situation.rod || !situation.beads) continue;
+    const key = `${situation.rod.value.rodClass} ${situation.rod.value.size}`;
+    const load = rods.get(key) ?? { needed: 0, jobs: [] };
+    load.needed += wholeRods(rodsNeeded(situation.beads)).nominal;
+    load.jobs.push(job.title);
+    rods.set(key, load);
+  }
+  return {
+    rods: ROD_CLASS_IDS.flatMap((rodClass) =>
+      ROD_SIZE_IDS.flatMap((size) => {
+        const load = rods.get(`${rodClass} ${size}`);
+        return load ? [rodLoad(rodClass, size, load, kit)] : [];
+      }),
+    ),
+    things: [...wanted].map(([name, titles]) => ({ name, jobs: [...titles] })),
+    elapsed_s,
+    unready: judged.flatMap(({ job, verdict }) =>
+      verdict === 'ready' ? [] : [{ id: job.id, title: job.title, verdict }],
+    ),
+  };
+}
+
+function rodLoad(
+  rodClass: RodClassId,
+  size: RodSizeId,
+  { needed, jobs }: { needed: number; jobs: string[] },
+  kit: Kit,
+): RodLoad {
+  const tins = kit.tins.filter((tin) => tin.rodClass === rodClass && tin.size === size);
+  const onHand = tins.some(({ count }) => count === null)
+    ? null
+    : tins.reduce((sum, { count }) => sum + (count ?? 0), 0);
+  return { rodClass, size, needed, onHand, short: onHand === null ? 0 : Math.max(0, needed - onHand), jobs };
+}
+
+/** Machine, cord, leads, and what the metal asks to be brought. */
+function thingsFor({ machine, supply, leads, kit, job, wants }: Situation): string[] {
+  const groups = wants.families.map((family) => metalFamily(family).group);
+  const warm = wants.heat.some(
+    ({ rule }) => rule.preheatMin_C !== null || rule.interpassMax_C !== null || rule.preheatMax_C !== null,
+  );
+  const { cordLength_m, cordSize } = job.power;
+  const own = kit.cords.find((cord) => cord.length_m === cordLength_m && cord.size === cordSize);
+  return [
+    ...(machine ? [machine.value.name] : []),
+    ...(supply?.value.kind === 'generator' ? [supply.value.name] : []),
+    ...(own ? [own.name] : []),
+    ...(leads ? [leads.value.name] : []),
+    ...(groups.some((group) => OWN_BRUSH.includes(group)) ? ['Stainless brush and discs of their own'] : []),
+    ...(warm ? ['Torch and contact thermometer'] : []),
+  ];
+}

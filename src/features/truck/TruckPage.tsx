@@ -1,0 +1,129 @@
+import { useMemo, useState } from 'react';
+import { View } from 'react-native';
+import { ROD_SIZES } from '@core/data/rodSizes';
+import { VERDICT_WORDS } from '@core/plan/sheet';
+import { truckList, type RodLoad, type TruckList } from '@core/plan/truck';
+import { formatQuantity } from '@core/units/format';
+import { DURATION } from '@core/units/kinds';
+import { saveFile } from '@/state/files';
+import { useApp } from '@/state/store';
+import { Act } from '@/ui/Act';
+import { Card } from '@/ui/Card';
+import { openJob } from '@/ui/goTo';
+import { PageFrame } from '@/ui/PageFrame';
+import { SPACE } from '@/ui/theme/tokens';
+import { Words } from '@/ui/Words';
+
+/** What to load for several jobs at once. */
+export function TruckPage() {
+  const records = useApp((state) => state.jobs);
+  const kit = useApp((state) => state.kit.kit);
+  const { system } = useApp((state) => state.settings);
+  const [left, setLeft] = useState<readonly string[]>([]);
+  const jobs = useMemo(
+    () => Object.values(records).flatMap(({ job, deletedAt }) => (deletedAt === null ? [job] : [])),
+    [records],
+  );
+  const taken = useMemo(() => jobs.filter(({ id }) => !left.includes(id)), [jobs, left]);
+  const list = useMemo(() => truckList(taken, kit, system), [taken, kit, system]);
+  const toggle = (id: string) =>
+    setLeft(left.includes(id) ? left.filter((other) => other !== id) : [...left, id]);
+  return (
+    <PageFrame title="Truck" backID="truck-back" gap={SPACE.m}>
+      <View style={{ gap: SPACE.xs }}>
+        <Words as="title">Load the truck</Words>
+        <Words tone="quiet" testID="truck-says">
+          {taken.length === 0
+            ? 'No job taken along.'
+            : `${taken.length} ${taken.length === 1 ? 'job' : 'jobs'}, about ${formatQuantity(60 * Math.round(list.elapsed_s / 60), DURATION, system)} of welding with changes and chipping; the way there and the metal’s cooling come on top.`}
+        </Words>
+      </View>
+      <Card>
+        <Words as="head">Jobs</Words>
+        {jobs.map(({ id, title }) => (
+          <Act
+            key={id}
+            align="left"
+            kind={left.includes(id) ? 'plain' : 'main'}
+            title={`${left.includes(id) ? 'Not today' : 'Today'}: ${title || 'without a name'}`}
+            testID={`trip-${id}`}
+            onPress={() => toggle(id)}
+          />
+        ))}
+      </Card>
+      <Card testID="truck-rods">
+        <Words as="head">Rods</Words>
+        {list.rods.length === 0 && <Words tone="quiet">None worked out yet.</Words>}
+        {list.rods.map((load) => (
+          <View key={nameOf(load)} testID={`load-${nameOf(load)}`}>
+            <View style={{ flexDirection: 'row', gap: SPACE.s }}>
+              <Words as="bold" style={{ flex: 1 }}>
+                {nameOf(load)}
+              </Words>
+              <Words as="bold" tone={load.short > 0 ? 'danger' : 'ink'}>
+                {stockOf(load)}
+              </Words>
+            </View>
+            <Words as="label" tone="quiet">
+              {load.jobs.join(' · ')}
+            </Words>
+          </View>
+        ))}
+      </Card>
+      {list.things.length > 0 && (
+        <Card testID="truck-things">
+          <Words as="head">And with them</Words>
+          {list.things.map(({ name, jobs: titles }) => (
+            <View key={name}>
+              <Words as="bold">{name}</Words>
+              <Words as="label" tone="quiet">
+                {titles.join(' · ')}
+              </Words>
+            </View>
+          ))}
+        </Card>
+      )}
+      {list.unready.length > 0 && (
+        <Card tone="danger" testID="truck-unready">
+          <Words as="head">No plan to weld from yet</Words>
+          {list.unready.map(({ id, title, verdict }) => (
+            <Act
+              key={id}
+              align="left"
+              title={`${title}: ${VERDICT_WORDS[verdict]}`}
+              testID={`unready-${id}`}
+              onPress={() => openJob(id)}
+            />
+          ))}
+        </Card>
+      )}
+      {taken.length > 0 && (
+        <Act
+          title="Save the list as text"
+          testID="truck-save"
+          onPress={() => saveFile('truck.md', 'text/markdown', asText(list))}
+        />
+      )}
+    </PageFrame>
+  );
+}
+
+const nameOf = ({ rodClass, size }: RodLoad): string => `${rodClass} ${ROD_SIZES[size].inches}`;
+
+const stockOf = ({ needed, onHand, short }: RodLoad): string =>
+  onHand === null
+    ? `${needed} rods; tin not counted`
+    : short > 0
+      ? `${needed} rods, ${short} to buy`
+      : `${needed} of ${onHand} rods`;
+
+const asText = ({ rods, things, unready }: TruckList): string =>
+  [
+    '# Load the truck',
+    '',
+    ...rods.map((load) => `- [ ] ${nameOf(load)}: ${stockOf(load)} (${load.jobs.join(' · ')})`),
+    ...things.map(({ name, jobs }) => `- [ ] ${name} (${jobs.join(' · ')})`),
+    ...(unready.length > 0 ? ['', 'No plan to weld from yet:'] : []),
+    ...unready.map(({ title, verdict }) => `- ${title}: ${VERDICT_WORDS[verdict]}`),
+    '',
+  ].join('\n');
