@@ -2,25 +2,20 @@ import assert from 'node:assert/strict';
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { after, before, describe, test } from 'node:test';
-import { complaints, openBrowser, serve, type Session } from './browser';
-import { answerStopWork, freshStart, openDemo, openStop } from './paths';
+import { describe, test } from 'node:test';
+import { complaints, openBrowser, type Session } from './browser';
+import { answerStopWork, freshStart, openDemo, openStop, oneBrowser, type Served } from './paths';
 
 /** Presses and entries from an empty truck to the first plan: two seconds each keeps it under two minutes. */
 const MOST_ACTS = 60;
 /** Longest side of a kept picture, px. */
 const LONGEST_px = 1600;
 
-let app: Awaited<ReturnType<typeof serve>>;
+let app: Served;
 let b: Session;
-
-before(async () => {
-  app = await serve();
-  b = await openBrowser();
-});
-after(async () => {
-  await b?.quit();
-  await app?.stop();
+oneBrowser((session, served) => {
+  b = session;
+  app = served;
 });
 
 describe('the first day', () => {

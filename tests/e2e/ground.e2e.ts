@@ -2,24 +2,19 @@ import assert from 'node:assert/strict';
 import { appendFileSync, cpSync, mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { after, before, beforeEach, describe, test } from 'node:test';
+import { beforeEach, describe, test } from 'node:test';
 import { strFromU8, unzipSync, zipSync, strToU8 } from 'fflate';
 import { complaints, DIST, openBrowser, serve, type Session } from './browser';
-import { freshStart, openDemo } from './paths';
+import { freshStart, openDemo, oneBrowser, type Served } from './paths';
 
 const PHOTOS = 30;
 const KILLS = 20;
 
-let app: Awaited<ReturnType<typeof serve>>;
+let app: Served;
 let b: Session;
-
-before(async () => {
-  app = await serve();
-  b = await openBrowser();
-});
-after(async () => {
-  await b?.quit();
-  await app?.stop();
+oneBrowser((session, served) => {
+  b = session;
+  app = served;
 });
 const fresh = () => freshStart(b, app.url);
 const stored = async (key: string) =>

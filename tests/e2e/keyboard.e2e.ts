@@ -1,24 +1,22 @@
 import assert from 'node:assert/strict';
 import { readFileSync } from 'node:fs';
-import { after, before, describe, test } from 'node:test';
+import { describe, test } from 'node:test';
 import { Key } from 'selenium-webdriver';
-import { openBrowser, serve, type Session } from './browser';
-import { freshStart, ORDINARY_ANSWERS } from './paths';
+import type { Session } from './browser';
+import { freshStart, ORDINARY_ANSWERS, oneBrowser, type Served } from './paths';
 
 /** Tabs within which anything on a page must be met. */
 const MOST_TABS = 160;
 
-let app: Awaited<ReturnType<typeof serve>>;
+let app: Served;
 let b: Session;
-
-before(async () => {
-  app = await serve();
-  b = await openBrowser({ wide: true });
-});
-after(async () => {
-  await b?.quit();
-  await app?.stop();
-});
+oneBrowser(
+  (session, served) => {
+    b = session;
+    app = served;
+  },
+  { wide: true },
+);
 
 const press = (...keys: string[]) =>
   b.driver

@@ -2,23 +2,18 @@ import assert from 'node:assert/strict';
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { after, before, beforeEach, describe, test } from 'node:test';
-import { complaints, openBrowser, serve, type Session } from './browser';
-import { answerStopWork, freshStart, openDemo, openStop } from './paths';
+import { beforeEach, describe, test } from 'node:test';
+import { complaints, type Session } from './browser';
+import { answerStopWork, freshStart, openDemo, openStop, oneBrowser, type Served } from './paths';
 
 /** Tests that anybody would bear with before a plan. */
 const MOST_TESTS = 8;
 
-let app: Awaited<ReturnType<typeof serve>>;
+let app: Served;
 let b: Session;
-
-before(async () => {
-  app = await serve();
-  b = await openBrowser();
-});
-after(async () => {
-  await b?.quit();
-  await app?.stop();
+oneBrowser((session, served) => {
+  b = session;
+  app = served;
 });
 beforeEach(() => freshStart(b, app.url));
 

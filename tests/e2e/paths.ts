@@ -1,7 +1,26 @@
 import { STOP_WORK_GROUPS } from '../../src/core/data/stopWork';
-import type { Session } from './browser';
+import { after, before } from 'node:test';
+import { openBrowser, serve, type Session } from './browser';
 
 /** Ways through the app that more than one test walks. */
+
+/** The built app, served for a file of tests. */
+export type Served = Awaited<ReturnType<typeof serve>>;
+
+/** One app and one browser for a file of tests: there before its first, gone after its last. */
+export function oneBrowser(take: (session: Session, app: Served) => void, options = { wide: false }): void {
+  const closing: (() => Promise<void>)[] = [];
+  before(async () => {
+    const app = await serve();
+    closing.push(app.stop);
+    const session = await openBrowser(options);
+    closing.unshift(session.quit);
+    take(session, app);
+  });
+  after(async () => {
+    for (const close of closing) await close();
+  });
+}
 
 /** A first visit: nothing stored, the invented yard on the page. */
 export async function freshStart(b: Session, url: string): Promise<void> {

@@ -1,17 +1,12 @@
-import { after, before, beforeEach, describe, test } from 'node:test';
-import { openBrowser, serve, type Session } from './browser';
-import { freshStart, openDemo, openStop } from './paths';
+import { beforeEach, describe, test } from 'node:test';
+import type { Session } from './browser';
+import { freshStart, openDemo, openStop, oneBrowser, type Served } from './paths';
 
-let app: Awaited<ReturnType<typeof serve>>;
+let app: Served;
 let b: Session;
-
-before(async () => {
-  app = await serve();
-  b = await openBrowser();
-});
-after(async () => {
-  await b?.quit();
-  await app?.stop();
+oneBrowser((session, served) => {
+  b = session;
+  app = served;
 });
 beforeEach(() => freshStart(b, app.url));
 

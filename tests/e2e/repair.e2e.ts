@@ -1,22 +1,17 @@
 import assert from 'node:assert/strict';
 import { readFileSync } from 'node:fs';
-import { after, before, beforeEach, describe, test } from 'node:test';
-import { complaints, openBrowser, serve, type Session } from './browser';
-import { answerStopWork, freshStart, openDemo, openStop } from './paths';
+import { beforeEach, describe, test } from 'node:test';
+import { complaints, type Session } from './browser';
+import { answerStopWork, freshStart, openDemo, openStop, oneBrowser, type Served } from './paths';
 
 /** Presses that the commonest repair may take from a blank start to its sheet. */
 const MOST_TAPS = 40;
 
-let app: Awaited<ReturnType<typeof serve>>;
+let app: Served;
 let b: Session;
-
-before(async () => {
-  app = await serve();
-  b = await openBrowser();
-});
-after(async () => {
-  await b?.quit();
-  await app?.stop();
+oneBrowser((session, served) => {
+  b = session;
+  app = served;
 });
 beforeEach(() => freshStart(b, app.url));
 

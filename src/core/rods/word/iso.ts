@@ -29,6 +29,18 @@ function front<T>(
     : { key, row, rest: text.slice(key.replace(/ /g, '').length) };
 }
 
+/** What the recovery digit says, where it is there. */
+const recoveryPart = (digit: string | undefined, row: (typeof ISO_RECOVERY)[string] | null): WordPart[] =>
+  digit === undefined || row === null
+    ? []
+    : [
+        {
+          text: digit,
+          about: 'recovery and current',
+          means: `${row.recovery}, ${row.poles.includes('AC') ? 'AC or DC' : 'DC only'}`,
+        },
+      ];
+
 /** Reads ISO 2560-A: strength, toughness, alloy, covering, recovery and current, position, hydrogen. */
 export function readIsoSteel(text: string): Reading {
   const all = text.replace(/[^0-9A-Z]/g, '').replace(/^E/, '');
@@ -60,15 +72,7 @@ export function readIsoSteel(text: string): Reading {
       { text: tough.key, about: 'toughness', means: tough.row },
       ...(alloy ? [{ text: alloy.key, about: 'alloy', means: alloy.row }] : []),
       { text: covering.key, about: 'covering', means: covering.row.means },
-      ...(recovered
-        ? [
-            {
-              text: recovery ?? '',
-              about: 'recovery and current',
-              means: `${recovered.recovery}, ${recovered.poles.includes('AC') ? 'AC or DC' : 'DC only'}`,
-            },
-          ]
-        : []),
+      ...recoveryPart(recovery, recovered),
       ...(where ? [{ text: position ?? '', about: 'position', means: where }] : []),
       ...(limit === null
         ? []
@@ -107,15 +111,7 @@ export function readIsoStainless(text: string): Reading {
       E,
       { text: alloy.key, about: 'alloy', means: alloy.row },
       { text: covering, about: 'covering', means: covering === 'R' ? 'rutile' : 'basic' },
-      ...(recovered
-        ? [
-            {
-              text: recovery ?? '',
-              about: 'recovery and current',
-              means: `${recovered.recovery}, ${recovered.poles.includes('AC') ? 'AC or DC' : 'DC only'}`,
-            },
-          ]
-        : []),
+      ...recoveryPart(recovery, recovered),
       ...(where ? [{ text: position ?? '', about: 'position', means: where }] : []),
     ],
     poles: recovered?.poles ?? [],
