@@ -11,11 +11,13 @@ interface Props {
   /** Test id of the way back. */
   backID: string;
   gap?: number;
+  /** Nothing on it can be pressed: the page itself takes the focus, so that keys can roll it. */
+  onlyRead?: boolean;
   children: ReactNode;
 }
 
 /** What stands round a page that belongs to no job: the way back, its name, and the work. */
-export function PageFrame({ title, backID, gap = SPACE.l, children }: Props) {
+export function PageFrame({ title, backID, gap = SPACE.l, onlyRead = false, children }: Props) {
   const palette = usePalette();
   return (
     <View style={{ flex: 1, backgroundColor: palette.ground }}>
@@ -32,7 +34,11 @@ export function PageFrame({ title, backID, gap = SPACE.l, children }: Props) {
           {title}
         </Words>
       </View>
-      <ScrollView role="main" contentContainerStyle={{ padding: SPACE.m, gap, maxWidth: 900 }}>
+      <ScrollView
+        role="main"
+        {...(onlyRead ? { tabIndex: 0 as const, 'aria-label': title } : {})}
+        contentContainerStyle={{ padding: SPACE.m, gap, maxWidth: 900 }}
+      >
         {children}
       </ScrollView>
     </View>
