@@ -144,7 +144,7 @@ describe('which process', () => {
     await b.says('to-process', /Stick first/);
     await b.tap('to-process');
     await b.says('process-first', /Stick first/);
-    await b.says('process-gas-wire', /too much wind/);
+    await b.says('process-gas-wire', /too much wind[\s\S]*Electrode positive \(DCEP\) only/);
     await b.tap('stock-rods');
     await b.driver.wait(async () => !/Stick first/.test(await b.text('process-first')), 5000);
     await b.says('process-stick', /not here: stick rods/);

@@ -97,12 +97,10 @@ function Ranked({ candidate, place }: { candidate: Candidate; place: number | nu
       {shown.map((point) => (
         <Weighed key={`${point.about} ${point.words}`} point={point} />
       ))}
-      {place !== null && (
-        <Words as="small">
-          {setup.words}
-          <Words as="label" tone="quiet">{`  ${GRADE_WORDS[setup.source.grade]}`}</Words>
-        </Words>
-      )}
+      <Words as="small">
+        {setup.words}
+        <Words as="label" tone="quiet">{`  ${GRADE_WORDS[setup.source.grade]}`}</Words>
+      </Words>
     </Card>
   );
 }
