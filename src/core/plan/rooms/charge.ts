@@ -48,7 +48,10 @@ export const charge: Assessor = {
           words: `A rod at ${current_A.value} A burns ${trimmed(beads.arcPerRod_s, 0)} s at its load volts.`,
           source: IEC_60974_1,
         },
-        { words: 'A cold battery gives less than it holds: keep it warm until you strike.', source: PRACTICE },
+        {
+          words: 'A cold battery gives less than it holds: keep it warm until you strike.',
+          source: PRACTICE,
+        },
       ],
     });
   },
