@@ -18,7 +18,7 @@ function main(args: readonly string[]): number {
     process.stderr.write(`${path}: no such file, or it cannot be read. Name an exported job file.\n`);
     return 2;
   }
-  const answer = assessJobFile(text);
+  const answer = assessJobFile(text, Date.now());
   if (!answer.ok) {
     process.stderr.write(`${path}: ${answer.message}\n`);
     return 2;

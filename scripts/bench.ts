@@ -76,8 +76,7 @@ function powerRows(): Row[] {
   const { situation } = assess(long, DEMO_KIT);
   const { beads, current_A, plate } = situation;
   if (!beads || !current_A || !plate) return [];
-  const laidOut = () =>
-    buildTimeline({ beads, length_mm: 45000, current_A: current_A.value, rest_s: 60, position: null });
+  const laidOut = () => buildTimeline({ beads, length_mm: 45000, rest_s: 60, position: null });
   const hours = (laidOut().elapsed_s / 3600).toFixed(1);
   const time = median_ms(() => {
     const { events } = laidOut();

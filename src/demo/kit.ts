@@ -16,6 +16,7 @@ const tin = (
   rodClass,
   size,
   printed: '',
+  events: [],
   count,
   low_A: packet?.[0] ?? null,
   high_A: packet?.[1] ?? null,

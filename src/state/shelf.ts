@@ -32,6 +32,7 @@ const STARTS: { [S in Shelf]: (id: string) => Item<S> } = {
     rodClass: 'E7018',
     size: '3/32',
     printed: '',
+    events: [],
     count: null,
     low_A: null,
     high_A: null,

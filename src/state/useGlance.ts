@@ -11,7 +11,7 @@ export function useGlance(job: Job, kit: Kit, system: UnitSystem): Glance | null
   useEffect(() => {
     let overtaken = false;
     void coreBeside()
-      .glanceAt(job, kit, system)
+      .glanceAt(job, kit, system, Date.now())
       .then((answer) => {
         if (!overtaken) setGlance(answer);
       });

@@ -7,6 +7,7 @@ import type { Job } from '@core/formats/job';
 import { readField, type NumberPath } from '@core/formats/fields';
 import type { UnitSystem } from '@core/units/kinds';
 import { editJob, useApp } from './store';
+import { useClock } from './useClock';
 import type { HistoryEntry } from './record';
 
 /** A job as a screen wants it: the job, what the core makes of it, and how to change it. */
@@ -28,7 +29,11 @@ export function useJob(id: string): OpenJob | null {
   const kit = useApp((state) => state.kit.kit);
   const system = useApp((state) => state.settings.system);
   const job = record?.job;
-  const assessment = useMemo(() => (job ? assess(job, kit, system) : null), [job, kit, system]);
+  const now_ms = useClock();
+  const assessment = useMemo(
+    () => (job ? assess(job, kit, system, now_ms) : null),
+    [job, kit, system, now_ms],
+  );
   if (!record || !job || !assessment || record.deletedAt !== null) return null;
   const edit = (edits: readonly Edit[], title: string) => void editJob(id, edits, title);
   return {

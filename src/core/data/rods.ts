@@ -2,6 +2,7 @@ import type { RodSizeId } from './rodSizes';
 import {
   AWS_A5_1,
   AWS_A5_11,
+  AWS_A5_13,
   AWS_A5_15,
   AWS_A5_3,
   AWS_A5_4,
@@ -24,7 +25,8 @@ export type Coating =
   | 'nickel'
   | 'cast-iron'
   | 'aluminium'
-  | 'bronze';
+  | 'bronze'
+  | 'hardfacing';
 
 export interface AmpRange {
   low_A: number;
@@ -52,6 +54,8 @@ export interface RodClass {
   lowHydrogen: boolean;
   /** Shallow and slag-forming enough to be wanted on sheet. */
   suitsSheet: boolean;
+  /** Widest bead, in core diameters, that it is moved to: a stringer, and the most of a weave. */
+  bead_cores: { stringer: number; weave: number };
   /** Burns through rust, paint and scale that cannot be got off. */
   toleratesDirt: boolean;
 }
@@ -94,6 +98,7 @@ const cellulosic = {
   arcForce: 'high',
   lowHydrogen: false,
   suitsSheet: false,
+  bead_cores: { stringer: 2.5, weave: 3 },
   toleratesDirt: true,
 } as const;
 const rutile = {
@@ -105,6 +110,7 @@ const rutile = {
   arcForce: 'low',
   lowHydrogen: false,
   suitsSheet: true,
+  bead_cores: { stringer: 2.5, weave: 3.5 },
   toleratesDirt: false,
 } as const;
 const basic = {
@@ -115,6 +121,7 @@ const basic = {
   arcForce: 'low',
   lowHydrogen: true,
   suitsSheet: false,
+  bead_cores: { stringer: 2.3, weave: 2.5 },
   toleratesDirt: false,
 } as const;
 const stainless = {
@@ -129,6 +136,7 @@ const stainless = {
   arcForce: 'low',
   lowHydrogen: true,
   suitsSheet: false,
+  bead_cores: { stringer: 2.2, weave: 2.2 },
   toleratesDirt: false,
 } as const;
 const nickel = {
@@ -143,6 +151,7 @@ const nickel = {
   arcForce: 'low',
   lowHydrogen: true,
   suitsSheet: false,
+  bead_cores: { stringer: 2.2, weave: 2.2 },
   toleratesDirt: false,
 } as const;
 const castIron = {
@@ -157,6 +166,7 @@ const castIron = {
   arcForce: 'low',
   lowHydrogen: true,
   suitsSheet: false,
+  bead_cores: { stringer: 2.2, weave: 2.2 },
   toleratesDirt: false,
 } as const;
 const bronze = {
@@ -171,6 +181,26 @@ const bronze = {
   arcForce: 'low',
   lowHydrogen: true,
   suitsSheet: false,
+  bead_cores: { stringer: 2.5, weave: 2.5 },
+  toleratesDirt: false,
+} as const;
+const hardfacing = {
+  coating: 'hardfacing',
+  poles: ['DCEP', 'AC'],
+  positions: 'flat-horizontal',
+  amps: {
+    '1/8': range(80, 140, AWS_A5_13),
+    '5/32': range(110, 190, AWS_A5_13),
+    '3/16': range(150, 260, AWS_A5_13),
+  },
+  recovery: 1.2,
+  deposit_mm3_As: 0.33,
+  ocv_V: 65,
+  technique: 'Middle arc, beads side by side over half of the one before, two or three layers at most.',
+  arcForce: 'low',
+  lowHydrogen: false,
+  suitsSheet: false,
+  bead_cores: { stringer: 3, weave: 5 },
   toleratesDirt: false,
 } as const;
 
@@ -286,6 +316,9 @@ export const RODS = {
   'ENiFe-CI': castIron,
   'ECuAl-A2': bronze,
   'ECuSn-C': bronze,
+  EFe1: hardfacing,
+  'EFeMn-A': hardfacing,
+  'EFeCr-A1A': hardfacing,
   E4043: {
     coating: 'aluminium',
     poles: ['DCEP'],
@@ -297,6 +330,7 @@ export const RODS = {
     technique:
       'Steep rod, 5 to 10° from square, dragged, arc as short as it will go, twice the pace of steel.',
     lowHydrogen: true,
+    bead_cores: { stringer: 3, weave: 3 },
     suitsSheet: false,
     toleratesDirt: false,
     amps: {

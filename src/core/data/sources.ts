@@ -46,6 +46,7 @@ export const AWS_A5_4 = memoryOf('AWS A5.4 annex and handbooks');
 export const AWS_A5_15 = memoryOf('AWS A5.15 annex and handbooks');
 export const AWS_A5_3 = memoryOf('AWS A5.3 and handbooks');
 export const AWS_A5_6 = memoryOf('AWS A5.6 and handbooks');
+export const AWS_A5_13 = memoryOf('AWS A5.13 and practice; varies with the core');
 export const AWS_A5_11 = memoryOf('AWS A5.11 and handbooks');
 export const AWS_D1_1 = memoryOf('AWS D1.1');
 export const ASTM_B258: Source = { name: 'ASTM B258', grade: 'published' };

@@ -21,17 +21,42 @@ export const ACCESS = {
   blind: 'Mirror or one hand',
 } as const;
 
-/** Joint kinds of the app. `sides`: two parts may differ in thickness; `edge`: the gap is an opening between edges. */
+/** Joint kinds of the app. `groove`: the gap is an open root; `fitUp`: two parts meet, so that there is a gap at all. */
 export const JOINTS = {
-  lap: { name: 'Lap', fillet: true, groove: false },
-  't-fillet': { name: 'T-fillet', fillet: true, groove: false },
-  'square-butt': { name: 'Square butt', fillet: false, groove: false },
-  'v-butt': { name: 'V butt', fillet: false, groove: true },
-  'outside-corner': { name: 'Outside corner', fillet: false, groove: false },
-  'flare-bevel': { name: 'Flare bevel', fillet: false, groove: false },
-  plug: { name: 'Plug', fillet: false, groove: false },
-  ring: { name: 'Ring round a pipe', fillet: true, groove: false },
-  rectangle: { name: 'Round a square tube', fillet: true, groove: false },
+  lap: { name: 'Lap', fillet: true, groove: false, fitUp: true },
+  't-fillet': { name: 'T-fillet', fillet: true, groove: false, fitUp: true },
+  'square-butt': { name: 'Square butt', fillet: false, groove: false, fitUp: true },
+  'v-butt': { name: 'V butt', fillet: false, groove: true, fitUp: true },
+  'outside-corner': { name: 'Outside corner', fillet: false, groove: false, fitUp: true },
+  'flare-bevel': { name: 'Flare bevel', fillet: false, groove: false, fitUp: true },
+  plug: { name: 'Plug', fillet: false, groove: false, fitUp: true },
+  ring: { name: 'Ring round a pipe', fillet: true, groove: false, fitUp: true },
+  rectangle: { name: 'Round a square tube', fillet: true, groove: false, fitUp: true },
+  gouge: { name: 'Ground-out crack', fillet: false, groove: false, fitUp: false },
+  slot: { name: 'Slot', fillet: false, groove: false, fitUp: true },
+  pad: { name: 'Build-up pad', fillet: false, groove: false, fitUp: false },
+} as const;
+
+/** What the weld is there for. */
+export const DUTIES = {
+  carries: 'It carries load',
+  nothing: 'It only closes or holds in place',
+} as const;
+
+/** How sure the hand is with stick: what it asks of a rod. */
+export const SKILLS = {
+  new: { name: 'Some beads', hand: 1 },
+  used: { name: 'Weld now and then', hand: 2 },
+  steady: { name: 'Weld every week', hand: 3 },
+} as const;
+
+/** How a rod is moved. */
+export const MOVES = { stringer: 'Stringers', weave: 'Small weave' } as const;
+
+/** How runs follow one another along a joint. */
+export const RUN_ORDERS = {
+  backstep: 'Backstep',
+  continuous: 'One after the other',
 } as const;
 
 /** How the arc is aimed where a thin side meets a thick one, and the share of its heat the thin side takes. */
@@ -62,6 +87,10 @@ export type PositionId = keyof typeof POSITIONS;
 export type AccessId = keyof typeof ACCESS;
 export type JointKind = keyof typeof JOINTS;
 export type AimId = keyof typeof AIMS;
+export type DutyId = keyof typeof DUTIES;
+export type SkillId = keyof typeof SKILLS;
+export type MoveId = keyof typeof MOVES;
+export type RunOrderId = keyof typeof RUN_ORDERS;
 
 /** The ids of a table of words, as the non-empty tuple a schema wants. */
 export const idsOf = <T extends object>(table: T) =>

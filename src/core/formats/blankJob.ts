@@ -38,6 +38,25 @@ export const blankPower = (): Job['power'] => ({
   noArc: { symptom: null, found: {} },
 });
 
+/** No rod fixed: the app proposes. */
+export const blankRod = (): Job['rod'] => ({
+  rodClass: null,
+  size: null,
+  pole: null,
+  current_A: null,
+  aim: null,
+  rest_s: null,
+  duty: null,
+  skill: null,
+  root: { rodClass: null, size: null },
+  mix: false,
+  workAngle_deg: null,
+  move: null,
+  beadCount: null,
+  beadShares: [],
+  runs: null,
+});
+
 /** A job about which nothing is known yet. Time and identity are the caller's. */
 export function blankJob(id: string, createdAt: string): Job {
   const side = blankSide();
@@ -55,6 +74,8 @@ export function blankJob(id: string, createdAt: string): Job {
       surface: null,
       position: null,
       access: null,
+      clearance_mm: null,
+      startAt: null,
       stopWork: {},
     },
     metal: {
@@ -80,9 +101,16 @@ export function blankJob(id: string, createdAt: string): Job {
       pipeDiameter_mm: null,
       tubeWidth_mm: null,
       tubeHeight_mm: null,
+      depth_mm: null,
+      topWidth_mm: null,
+      rootRadius_mm: null,
+      ramp_mm: null,
+      slotLength_mm: null,
+      padWidth_mm: null,
+      padHeight_mm: null,
     },
     power: blankPower(),
-    rod: { rodClass: null, size: null, pole: null, current_A: null, aim: null, rest_s: null },
+    rod: blankRod(),
     typed: {},
   };
 }

@@ -22,6 +22,7 @@ export const blankMachine = (id: string, name: string): Machine => ({
   hotStart: null,
   arcForce: null,
   battery_Wh: null,
+  bias_pct: null,
   fuel: null,
   photos: [],
   typed: {},

@@ -2,6 +2,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import Ajv2020 from 'ajv/dist/2020';
 import fc from 'fast-check';
+import { TIN_EVENT_IDS } from '../data/tinEvents';
 import { ROD_CLASS_IDS } from '../data/rods';
 import { ROD_SIZE_IDS } from '../data/rodSizes';
 import { previewImport, rebaseKit } from './merge';
@@ -21,6 +22,7 @@ const tin = (change: Partial<Tin> = {}): Tin => ({
   rodClass: 'E7018',
   size: '1/8',
   printed: '',
+  events: [],
   count: 5,
   low_A: null,
   high_A: null,
@@ -44,7 +46,7 @@ describe('any file of the app', () => {
     expect(readFile(writeJobFile(job, kit))).toEqual({ ok: true, value: { jobs: [job], kit } });
   });
 
-  test.each([1, 2, 3])(
+  test.each([1, 2, 3, 4])(
     'a job file of version %i is brought up to this one, with nothing changed that was in it',
     (version) => {
       const old = readFileSync(join(ROOT, 'tests', 'fixtures', `job-v${version}.json`), 'utf8');
@@ -54,9 +56,10 @@ describe('any file of the app', () => {
       expect(read.ok && read.value.jobs[0]?.metal.oldWeld.evidence).toEqual({});
       expect(read.ok && read.value.kit.supplies[0]).toMatchObject({
         kind: 'socket',
-        plug_A: null,
-        fuel: null,
+        ...(version < 4 ? { plug_A: null, fuel: null } : {}),
       });
+      expect(read.ok && read.value.jobs[0]?.rod).toMatchObject({ mix: false, root: { rodClass: null } });
+      expect(read.ok && read.value.kit.tins[0]?.events).toEqual([]);
       expect(read.ok && read.value.kit.machines[0]).toMatchObject({
         processes: ['stick'],
         rated: expect.arrayContaining([expect.objectContaining({ process: 'stick', volts_V: null })]),
@@ -72,7 +75,7 @@ describe('any file of the app', () => {
     [
       'newer',
       () => demo('vent-cowl').replace(/"version": \d+/, '"version": 99'),
-      /version 99; this app reads 1 to 4/,
+      /version 99; this app reads 1 to 5/,
     ],
     ['of another app', () => '{"format":"something-else","version":1}', /its format is "something-else"/],
     [
@@ -167,6 +170,13 @@ describe('tins as a table', () => {
       rodClass: fc.constantFrom(...ROD_CLASS_IDS),
       size: fc.constantFrom(...ROD_SIZE_IDS),
       count: fc.option(fc.integer({ min: 0, max: 500 })),
+      events: fc.array(
+        fc.record({
+          kind: fc.constantFrom(...TIN_EVENT_IDS),
+          at: fc.constantFrom('2026-03-02T07:00:00.000Z', '2026-03-02T09:30:00.000Z'),
+        }),
+        { maxLength: 4 },
+      ),
       note: fc.oneof(
         fc.string({ maxLength: 60 }),
         fc.constantFrom('=1+1', '@cmd', '+x', '-y', 'a,b', '"quoted"', 'two\nlines'),
@@ -195,6 +205,10 @@ describe('tins as a table', () => {
     ['class,size_in,rods,low_A,high_A,note\nE7018,9/8,5,,,', /Line 2: size_in: one of 1\/16/],
     ['class,size_in,rods,low_A,high_A,note\nE7018,1/8,many,,,', /Line 2: count: Rods left/],
     ['class,size_in,rods,low_A,high_A,note\nE7018,1/8,-4,,,', /Line 2: count: Rods left/],
+    [
+      'class,size_in,rods,low_A,high_A,note,events\nE7018,1/8,4,,,,boiled noon',
+      /Line 2: events: such as opened/,
+    ],
   ])('%s is refused with the line', (text, message) => {
     expect(readTinsCsv(text, () => 't')).toEqual({ ok: false, message: expect.stringMatching(message) });
   });

@@ -8,7 +8,19 @@ import { AGES, SETTINGS } from '../data/priors';
 import { NEEDS } from '../data/processIds';
 import { POLES, ROD_CLASS_IDS } from '../data/rods';
 import { ROD_SIZE_IDS } from '../data/rodSizes';
-import { ACCESS, AIMS, idsOf, JOINTS, PLACES, POSITIONS, SURFACES } from '../data/words';
+import {
+  ACCESS,
+  AIMS,
+  DUTIES,
+  idsOf,
+  JOINTS,
+  MOVES,
+  PLACES,
+  POSITIONS,
+  RUN_ORDERS,
+  SKILLS,
+  SURFACES,
+} from '../data/words';
 import { EvidenceById } from './evidence';
 import { optionalNumber, shortText, typedTexts } from './parts';
 
@@ -67,6 +79,10 @@ export const Job = z.object({
     surface: z.enum(idsOf(SURFACES)).nullable(),
     position: z.enum(idsOf(POSITIONS)).nullable(),
     access: z.enum(idsOf(ACCESS)).nullable(),
+    /** Free room in front of the joint, for rod, holder and hand. */
+    clearance_mm: optionalNumber('look.clearance_mm'),
+    /** When the first arc is to be struck. */
+    startAt: z.iso.datetime().nullable(),
     stopWork: z.record(z.string().max(40), StopWorkAnswer),
   }),
   metal: z.object({
@@ -93,6 +109,13 @@ export const Job = z.object({
     pipeDiameter_mm: optionalNumber('joint.pipeDiameter_mm'),
     tubeWidth_mm: optionalNumber('joint.tubeWidth_mm'),
     tubeHeight_mm: optionalNumber('joint.tubeHeight_mm'),
+    depth_mm: optionalNumber('joint.depth_mm'),
+    topWidth_mm: optionalNumber('joint.topWidth_mm'),
+    rootRadius_mm: optionalNumber('joint.rootRadius_mm'),
+    ramp_mm: optionalNumber('joint.ramp_mm'),
+    slotLength_mm: optionalNumber('joint.slotLength_mm'),
+    padWidth_mm: optionalNumber('joint.padWidth_mm'),
+    padHeight_mm: optionalNumber('joint.padHeight_mm'),
   }),
   power: z.object({
     machineId: z.string().max(120).nullable(),
@@ -121,6 +144,19 @@ export const Job = z.object({
     current_A: optionalNumber('rod.current_A'),
     aim: z.enum(idsOf(AIMS)).nullable(),
     rest_s: optionalNumber('rod.rest_s'),
+    duty: z.enum(idsOf(DUTIES)).nullable(),
+    skill: z.enum(idsOf(SKILLS)).nullable(),
+    /** Another rod for the root alone. */
+    root: z.object({ rodClass: z.enum(ROD_CLASS_IDS).nullable(), size: z.enum(ROD_SIZE_IDS).nullable() }),
+    /** Finish with other sizes of the class where the tin runs short. */
+    mix: z.boolean(),
+    /** Lean of the rod from the thicker side, in place of the aim's own. */
+    workAngle_deg: optionalNumber('rod.workAngle_deg'),
+    move: z.enum(idsOf(MOVES)).nullable(),
+    beadCount: optionalNumber('rod.beadCount'),
+    /** Sizes of the passes against one another, first to last; a pass that is not named counts as 1. */
+    beadShares: z.array(z.number().min(0.25).max(4)).max(60),
+    runs: z.enum(idsOf(RUN_ORDERS)).nullable(),
   }),
   typed: typedTexts,
 });

@@ -5,6 +5,7 @@ import { DIAL_IDS, FUELS, HELPS, LIES, MACHINE_TYPE_IDS } from '../data/machines
 import { ARC_PROCESSES } from '../data/processIds';
 import { POLES, ROD_CLASS_IDS } from '../data/rods';
 import { ROD_SIZE_IDS } from '../data/rodSizes';
+import { TIN_EVENT_IDS } from '../data/tinEvents';
 import { TOOL_IDS } from '../data/tools';
 import { idsOf } from '../data/words';
 import { optionalNumber, shortText, typedTexts } from './parts';
@@ -52,6 +53,8 @@ export const Machine = z.object({
   hotStart: z.enum(idsOf(HELPS)).nullable(),
   arcForce: z.enum(idsOf(HELPS)).nullable(),
   battery_Wh: optionalNumber('machine.battery_Wh'),
+  /** Amps that run right on it, as a share of what table or packet say: found on scrap. */
+  bias_pct: optionalNumber('machine.bias_pct'),
   fuel,
   /** Pictures of the nameplate, by id; the pictures themselves are kept apart. */
   photos: z.array(shortText).max(6),
@@ -87,6 +90,10 @@ export const Supply = z.object({
 });
 export type Supply = z.infer<typeof Supply>;
 
+/** Something that happened to a tin of rods, and when. */
+const TinEvent = z.object({ at: z.iso.datetime(), kind: z.enum(TIN_EVENT_IDS) });
+export type TinEvent = z.infer<typeof TinEvent>;
+
 /** Rods of one class and size on hand. The packet's own amp range wins over the table. */
 export const Tin = z.object({
   id: shortText,
@@ -98,6 +105,8 @@ export const Tin = z.object({
   low_A: optionalNumber('tin.low_A'),
   high_A: optionalNumber('tin.high_A'),
   note: z.string().max(200),
+  /** What happened to it, in any order; none: nobody wrote anything down. */
+  events: z.array(TinEvent).max(100),
   typed: typedTexts,
 });
 export type Tin = z.infer<typeof Tin>;

@@ -1,19 +1,20 @@
 import Papa from 'papaparse';
 import { ROD_CLASS_IDS } from '../data/rods';
 import { ROD_SIZE_IDS } from '../data/rodSizes';
+import { TIN_EVENT_IDS } from '../data/tinEvents';
 import { decodeRod } from '../rods/word/decode';
 import { ok, refuse, type Result } from '../units/result';
 import { explainIssue } from './jobFile';
 import { Tin } from './kit';
 
 const NEEDED = ['class', 'size_in', 'rods', 'low_A', 'high_A', 'note'] as const;
-/** The word on the rods came later: older tables are without it. */
-const COLUMNS = [...NEEDED, 'printed'] as const;
+/** The word on the rods and what happened to the tin came later: older tables are without them. */
+const COLUMNS = [...NEEDED, 'printed', 'events'] as const;
 const MOST_TEXT = 1_000_000;
 
 /** The tins as a table. A cell that a spreadsheet would run as a formula is written as text, with an apostrophe before it. */
 export function writeTinsCsv(tins: readonly Tin[]): string {
-  const rows = tins.map(({ rodClass, size, count, low_A, high_A, note, printed }) => [
+  const rows = tins.map(({ rodClass, size, count, low_A, high_A, note, printed, events }) => [
     rodClass,
     size,
     count ?? '',
@@ -21,6 +22,7 @@ export function writeTinsCsv(tins: readonly Tin[]): string {
     high_A ?? '',
     note,
     printed,
+    events.map(({ kind, at }) => `${kind} ${at}`).join('; '),
   ]);
   return Papa.unparse({ fields: [...COLUMNS], data: rows }, { escapeFormulae: true });
 }
@@ -49,6 +51,7 @@ export function readTinsCsv(text: string, newId: () => string): Result<Tin[]> {
       high_A: number(row.high_A),
       note: plain(row.note),
       printed: plain(row.printed),
+      events: eventsOf(row.events ?? ''),
       typed: {},
     });
     if (!read.success) {
@@ -58,7 +61,9 @@ export function readTinsCsv(text: string, newId: () => string): Result<Tin[]> {
           ? `class: one of ${ROD_CLASS_IDS.join(', ')}`
           : hint === 'size'
             ? `size_in: one of ${ROD_SIZE_IDS.join(', ')}`
-            : explainIssue(read.error);
+            : hint === 'events'
+              ? `events: such as opened 2026-03-02T07:00:00.000Z; one of ${TIN_EVENT_IDS.join(', ')} and a time`
+              : explainIssue(read.error);
       return refuse(`Line ${line}: ${expected}.`);
     }
     tins.push(read.data);
@@ -71,6 +76,17 @@ function classOf(cell: string): string {
   const decoded = decodeRod(cell);
   return (decoded.kind === 'word' ? decoded.word.plannedAs : null) ?? cell;
 }
+
+/** What happened to a tin, as `opened 2026-03-02T07:00:00.000Z; oven …`. */
+const eventsOf = (cell: string): unknown[] =>
+  cell
+    .split(';')
+    .map((part) => part.trim())
+    .filter((part) => part !== '')
+    .map((part) => {
+      const [kind, at] = part.split(/\s+/);
+      return { kind, at };
+    });
 
 /** A cell without the apostrophe that kept a spreadsheet from running it. */
 const plain = (cell: string | undefined): string => (cell ?? '').replace(/^'(?=[=+\-@\t\r])/, '');

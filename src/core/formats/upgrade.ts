@@ -1,4 +1,4 @@
-import { BLANK_DOUBT, blankPower, blankSide } from './blankJob';
+import { BLANK_DOUBT, blankPower, blankRod, blankSide } from './blankJob';
 
 /**
  * From one version of what is stored and exported to the next. Each step takes data of its version, whatever is in it, and
@@ -6,7 +6,7 @@ import { BLANK_DOUBT, blankPower, blankSide } from './blankJob';
  */
 
 /** Version of jobs and kits, stored or in files. */
-export const DATA_VERSION = 4;
+export const DATA_VERSION = 5;
 
 type Bag = Record<string, unknown>;
 
@@ -125,12 +125,41 @@ function renamed(bag: Bag, from: string, to: string): Bag {
   return value === undefined ? rest : { ...rest, [to]: value };
 }
 
+/** Version 4 knew neither ground-out cracks, slots and pads nor reach, hand, root rod, bead layout and runs. */
+function jobFrom4(job: unknown): unknown {
+  if (!isBag(job)) return job;
+  return {
+    ...job,
+    look: withDefaults(job.look, { clearance_mm: null, startAt: null }),
+    joint: withDefaults(job.joint, {
+      depth_mm: null,
+      topWidth_mm: null,
+      rootRadius_mm: null,
+      ramp_mm: null,
+      slotLength_mm: null,
+      padWidth_mm: null,
+      padHeight_mm: null,
+    }),
+    rod: withDefaults(job.rod, blankRod()),
+  };
+}
+
+/** Version 4 wrote down nothing of what happened to a tin, nor how a machine runs against the chart. */
+function kitFrom4(kit: unknown): unknown {
+  if (!isBag(kit)) return kit;
+  return {
+    ...kit,
+    tins: each(kit.tins, { events: [] }),
+    machines: each(kit.machines, { bias_pct: null }),
+  };
+}
+
 type Upgrade = (data: unknown) => unknown;
 const same: Upgrade = (data) => data;
 
 /** What each version needs to become the next: the first stands for version 1. */
-const JOB_STEPS: readonly Upgrade[] = [jobFrom1, jobFrom2, jobFrom3];
-const KIT_STEPS: readonly Upgrade[] = [kitFrom1, same, kitFrom3];
+const JOB_STEPS: readonly Upgrade[] = [jobFrom1, jobFrom2, jobFrom3, jobFrom4];
+const KIT_STEPS: readonly Upgrade[] = [kitFrom1, same, kitFrom3, kitFrom4];
 
 const upgrade = (steps: readonly Upgrade[], data: unknown, from: number): unknown =>
   steps.slice(Math.max(0, from - 1)).reduce((at, step) => step(at), data);

@@ -1,7 +1,6 @@
 import type { Job } from '../formats/job';
-import type { JointGeometry } from './geometry';
-
-type Point = readonly [number, number];
+import { capHeight_mm, gougeShape, type JointGeometry } from './geometry';
+import { fillRegion, outlineOf, type Point } from './region';
 
 /** A joint cut across, as outlines in millimetres; y grows downwards. */
 export interface Section {
@@ -30,7 +29,8 @@ export function sectionOf(joint: Job['joint'], geometry: JointGeometry): Section
   const b = (joint.sameThickness ? joint.thicknessA_mm : joint.thicknessB_mm) ?? thick_mm;
   const gap = geometry.gap_mm ?? 0;
   const reach = Math.max(REACH * Math.max(a, b), LEAST_REACH_mm);
-  const leg = geometry.leg_mm ?? thin_mm;
+  const region = fillRegion(joint, geometry);
+  const weld = region ? outlineOf(region) : [];
   switch (kind) {
     case 'lap':
       return framed(
@@ -48,11 +48,7 @@ export function sectionOf(joint: Job['joint'], geometry: JointGeometry): Section
             at: [reach / 2, b / 2],
           },
         ],
-        [
-          [0, -gap - Math.min(leg, a)],
-          [leg, 0],
-          [0, 0],
-        ],
+        weld,
       );
     case 't-fillet':
     case 'ring':
@@ -67,11 +63,7 @@ export function sectionOf(joint: Job['joint'], geometry: JointGeometry): Section
           },
           { label: 'B', thickness_mm: b, outline: rect(-reach, 0, reach * 2, b), at: [-reach * 0.6, b / 2] },
         ],
-        [
-          [0, -gap - leg],
-          [leg, 0],
-          [0, 0],
-        ],
+        weld,
       );
     case 'square-butt':
       return framed(
@@ -84,13 +76,7 @@ export function sectionOf(joint: Job['joint'], geometry: JointGeometry): Section
           },
           { label: 'B', thickness_mm: b, outline: rect(gap / 2, 0, reach, b), at: [reach / 2, b / 2] },
         ],
-        [
-          [-gap / 2 - 1, 0],
-          [0, -1.5],
-          [gap / 2 + 1, 0],
-          [gap / 2, thin_mm],
-          [-gap / 2, thin_mm],
-        ],
+        weld,
       );
     case 'v-butt': {
       const face = Math.min(joint.rootFace_mm ?? 1.5, thin_mm);
@@ -124,30 +110,52 @@ export function sectionOf(joint: Job['joint'], geometry: JointGeometry): Section
             at: [reach * 0.7, b / 2],
           },
         ],
-        [
-          [-half - side(a) - 1, 0],
-          [0, -1.5],
-          [half + side(b) + 1, 0],
-          [half, b - face],
-          [half, b],
-          [-half, a],
-          [-half, a - face],
-        ],
+        weld,
       );
     }
-    case 'plug': {
-      const half = (joint.plugDiameter_mm ?? 2 * a) / 2;
+    case 'plug':
+    case 'slot':
+      return framed(
+        [
+          { label: 'A', thickness_mm: a, outline: rect(-reach, 0, 2 * reach, a), at: [-reach * 0.75, a / 2] },
+          {
+            label: 'B',
+            thickness_mm: b,
+            outline: rect(-reach, a + gap, 2 * reach, b),
+            at: [-reach * 0.75, a + gap + b / 2],
+          },
+        ],
+        weld,
+      );
+    case 'pad': {
+      const wide = Math.max(reach, (joint.padWidth_mm ?? 0) * 0.7);
+      return framed(
+        [{ label: 'A', thickness_mm: a, outline: rect(-wide, 0, 2 * wide, a), at: [0, a / 2] }],
+        weld,
+      );
+    }
+    case 'gouge': {
+      const shape = gougeShape(joint);
+      const wide = Math.max(reach, (shape?.top_mm ?? 0) * 1.2);
+      // The plate with the trench cut into its upper face.
+      const trench =
+        shape && region
+          ? Array.from({ length: 17 }, (_, n): Point => {
+              const up = Math.abs(n - 8) / 8;
+              const s = (up * shape.depth_mm) / (shape.depth_mm + capHeight_mm(thin_mm));
+              return region.at(n < 8 ? 0 : 1, s);
+            })
+          : [];
       return framed(
         [
           {
             label: 'A',
             thickness_mm: a,
-            outline: rect(-reach, -gap - a, 2 * reach, a),
-            at: [-reach * 0.75, -gap - a / 2],
+            outline: [[-wide, 0], ...trench, [wide, 0], [wide, a], [-wide, a]],
+            at: [-wide * 0.75, a / 2],
           },
-          { label: 'B', thickness_mm: b, outline: rect(-reach, 0, 2 * reach, b), at: [-reach * 0.75, b / 2] },
         ],
-        rect(-half, -gap - a, 2 * half, a + gap),
+        weld,
       );
     }
     case 'flare-bevel': {
@@ -166,7 +174,7 @@ export function sectionOf(joint: Job['joint'], geometry: JointGeometry): Section
           },
           { label: 'B', thickness_mm: b, outline: rect(-reach, 0, reach * 2, b), at: [reach * 0.6, b / 2] },
         ],
-        [...arc, [0, 0], [-radius, 0]],
+        weld,
       );
     }
     case 'outside-corner':
@@ -175,12 +183,7 @@ export function sectionOf(joint: Job['joint'], geometry: JointGeometry): Section
           { label: 'A', thickness_mm: a, outline: rect(-reach, 0, reach, a), at: [-reach / 2, a / 2] },
           { label: 'B', thickness_mm: b, outline: rect(0, a, b, reach * 0.7), at: [b / 2, a + reach * 0.35] },
         ],
-        [
-          [0, 0],
-          [b * 0.75, a * 0.25],
-          [b, a],
-          [0, a],
-        ],
+        weld,
       );
   }
 }

@@ -18,9 +18,17 @@ export interface Assessment {
   assumed: readonly string[];
 }
 
-/** Answers "how much room have I got, and where is it tightest?" Pure: same job and kit, same answer. */
-export function assess(job: Job, kit: Kit, system: UnitSystem = 'metric'): Assessment {
-  const situation = resolve(job, kit, system);
+/**
+ * Answers "how much room have I got, and where is it tightest?" Pure: same job, kit and moment, same answer.
+ * @param now_ms what the clock says, ms since 1970; null leaves out what depends on it, unless the job says when it starts
+ */
+export function assess(
+  job: Job,
+  kit: Kit,
+  system: UnitSystem = 'metric',
+  now_ms: number | null = null,
+): Assessment {
+  const situation = resolve(job, kit, system, now_ms);
   const rooms = byTightness(
     ASSESSORS.flatMap(({ id, title, short, stop, assess: read }) => {
       const body = read(situation);

@@ -79,11 +79,12 @@ function arcInput_kW({ plate, draw, current_A }: Situation): Range | null {
 /** Rods that one charge melts; null where there is no battery, or what it holds is not known. */
 export function rodsPerCharge(situation: Situation): Range | null {
   const { machine, plate, beads } = situation;
+  const main = beads?.passes.at(-1);
   const arc_kW = arcInput_kW(situation);
   const held_Wh = machine?.value.battery_Wh ?? null;
-  if (plate?.type.feeds !== 'battery' || held_Wh === null || !beads || !arc_kW) return null;
+  if (plate?.type.feeds !== 'battery' || held_Wh === null || !main || !arc_kW) return null;
   const rods = (share: number, kW: number) =>
-    (share * held_Wh) / ((1000 * kW * beads.arcPerRod_s) / SECONDS_PER_HOUR);
+    (share * held_Wh) / ((1000 * kW * main.arcPerRod_s) / SECONDS_PER_HOUR);
   const { range } = BATTERY_USABLE;
   return {
     low: rods(range.low, arc_kW.high),

@@ -1,4 +1,5 @@
 import { ROD_CHANGE_s } from '../data/limits';
+import { arcPerRod_s } from '../rods/beads';
 import { permittedDuty } from '../power/duty';
 import {
   restNeeded_s,
@@ -29,15 +30,15 @@ export interface DutyPlan {
 
 /** Answers "how long may I weld, and when must it rest?" Null while machine, plate or job are not known. */
 export function dutyPlan(situation: Situation): DutyPlan | null {
-  const { plate, timeline, beads, length_mm, current_A, job } = situation;
-  if (!plate || !timeline || !beads || !current_A) return null;
+  const { plate, timeline, beads, length_mm, rod, current_A, job } = situation;
+  if (!plate || !timeline || !beads || !rod || !current_A) return null;
   const points = pointsHere(plate);
   const duty = permittedDuty(points, current_A.value);
   if (duty === null) return null;
   const burns = (rest_s: number) =>
     (rest_s === situation.rest_s
       ? timeline
-      : buildTimeline({ beads, length_mm, current_A: current_A.value, rest_s, position: job.look.position })
+      : buildTimeline({ beads, length_mm, rest_s, position: job.look.position })
     ).events.filter((event) => event.current_A > 0);
   const course = windowFill(burns(situation.rest_s), points);
   return {
@@ -45,6 +46,6 @@ export function dutyPlan(situation: Situation): DutyPlan | null {
     over_s: runsOver_s(course),
     rest_s: restNeeded_s(burns, points),
     steady_A: withoutPause_A(points, plate.max_A?.range.nominal ?? current_A.value),
-    rhythm: rodRhythm(duty, beads.arcPerRod_s, ROD_CHANGE_s),
+    rhythm: rodRhythm(duty, arcPerRod_s(rod.value.rodClass, rod.value.size, current_A.value), ROD_CHANGE_s),
   };
 }

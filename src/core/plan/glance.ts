@@ -14,8 +14,8 @@ export interface Glance {
 }
 
 /** Answers "how does this job stand?" in a line and its tightest room. */
-export function glanceAt(job: Job, kit: Kit, system: UnitSystem): Glance {
-  const assessment = assess(job, kit, system);
+export function glanceAt(job: Job, kit: Kit, system: UnitSystem, now_ms: number): Glance {
+  const assessment = assess(job, kit, system, now_ms);
   const { verdict, summary } = makePlan(assessment);
   return {
     verdict,

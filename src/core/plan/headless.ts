@@ -14,11 +14,11 @@ export interface HeadlessAnswer {
 }
 
 /** Judges the text of a job file. Refused with the field that is wrong: not a job file, or sizes that cannot be so. */
-export function assessJobFile(text: string): Result<HeadlessAnswer> {
+export function assessJobFile(text: string, now_ms: number | null = null): Result<HeadlessAnswer> {
   const file = readJobFile(text);
   if (!file.ok) return file;
   const { job, kit } = file.value;
-  const assessment = assess(job, kit);
+  const assessment = assess(job, kit, 'metric', now_ms);
   const problem = assessment.problems[0];
   if (problem) return refuse(`job.${problem.path}: ${problem.message}`);
   return ok({

@@ -290,7 +290,7 @@ describe('the registry and the headless runner', () => {
     expect(broken((d) => (d.job.joint.leg_mm = 40))).toMatch(
       /joint\.leg_mm: Leg: 40 mm is over twice the thin side/,
     );
-    expect(broken((d) => (d.version = 99))).toMatch(/version 99; this app reads 1 to 4/);
+    expect(broken((d) => (d.version = 99))).toMatch(/version 99; this app reads 1 to 5/);
     expect(assessJobFile('{"cut').ok).toBe(false);
   });
 
@@ -325,7 +325,15 @@ describe('rooms that came with leads, generators and time', () => {
 
   // Common practice: 7018 wants about 70 V or more.
   test('open-circuit volts: 7018 on a 56 V machine has none, on 72 V some, on an unmarked one nobody knows', () => {
-    expect(roomOf(change(ramp, ['power.machineId', 'transformer-180']), 'ocv').state).toBe('none');
+    const old = change(
+      ramp,
+      ['power.machineId', 'transformer-180'],
+      ['rod.rodClass', 'E7018'],
+      ['rod.size', '1/8'],
+    );
+    expect(roomOf(old, 'ocv').state).toBe('none');
+    // Left to choose, it takes a rod that this machine carries.
+    expect(roomOf(change(ramp, ['power.machineId', 'transformer-180']), 'ocv').state).not.toBe('none');
     expect(roomOf(ramp, 'ocv').left?.nominal).toBeGreaterThan(0);
     const unmarked: Kit = { ...kit, machines: kit.machines.map((m) => ({ ...m, ocv_V: null })) };
     const unread = roomOf(ramp, 'ocv', unmarked);

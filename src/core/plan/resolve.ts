@@ -1,27 +1,36 @@
 import { machineType } from '../data/machines';
 import type { CableId } from '../data/cables';
 import type { Pole } from '../data/rods';
-import { AIMS, type AimId } from '../data/words';
+import { JOINTS, type AimId } from '../data/words';
 import { setPath } from '../formats/edits';
 import type { Job } from '../formats/job';
-import type { Kit, Machine, Supply } from '../formats/kit';
+import type { Kit, Supply } from '../formats/kit';
 import { soundMachine } from '../formats/checkKit';
-import { holesAt_A, type MeltProperties } from '../heat/burnThrough';
-import { meltOf, type Melt } from '../heat/melt';
+import { meltOf } from '../heat/melt';
 import { checkJoint } from '../joint/check';
 import { ASSUMED_GAP_mm, jointGeometry, type JointGeometry } from '../joint/geometry';
 import { beliefOf } from '../metal/belief';
 import { planShareOf } from '../metal/doubt';
-import { whatJointWants, type JointWants } from '../metal/wants';
+import { whatJointWants } from '../metal/wants';
 import { readPlate, type Plate } from '../power/nameplate';
 import { supplyDraw, type Cord, type SupplyDraw } from '../power/supply';
-import { ampWindow, proposeAmps, type AmpWindow } from '../rods/amps';
-import { planBeads, type BeadPlan } from '../rods/beads';
-import { choosePole, chooseRod, type RodChoice } from '../rods/choose';
+import { ampWindow } from '../rods/amps';
+import { rodHydrogen } from '../rods/keeping/hydrogen';
+import { tinVerdict } from '../rods/keeping/verdict';
+import { heatShare, settingsFor } from '../rods/settings';
 import { inWords } from '../units/format';
 import type { UnitSystem } from '../units/kinds';
-import type { Range } from '../units/range';
 import { remembered } from '../units/remembered';
+import {
+  holesRange,
+  resolveAmps,
+  resolveBeads,
+  resolvePole,
+  resolveRod,
+  resolveRoot,
+  resolveRuns,
+  rodsWanted,
+} from './resolveRod';
 import type { Choice, Situation } from './situation';
 import { buildTimeline } from './timeline';
 
@@ -39,8 +48,16 @@ const judgeMetal = remembered((metal: Job['metal']) => {
   return { sideA, sideB, wants: whatJointWants(sideA, sideB, planShareOf({ metal })) };
 });
 
-/** Fills a job's blanks with proposals, leaving out entries that cannot be so, and works out what the rooms share. */
-export function resolve(job: Job, kit: Kit, system: UnitSystem = 'metric'): Situation {
+/**
+ * Fills a job's blanks with proposals, leaving out entries that cannot be so, and works out what the rooms share.
+ * @param now_ms what the clock says; null where nothing may depend on it
+ */
+export function resolve(
+  job: Job,
+  kit: Kit,
+  system: UnitSystem = 'metric',
+  now_ms: number | null = null,
+): Situation {
   const assumed: string[] = [];
   const say = inWords(system);
   const machine = chosen(kit.machines, job.power.machineId, 'The first machine in the kit.');
@@ -55,8 +72,10 @@ export function resolve(job: Job, kit: Kit, system: UnitSystem = 'metric'): Situ
       })
     : null;
   const { sideA, sideB, wants } = judgeMetal(job.metal);
+  const at_ms = job.look.startAt === null ? now_ms : Date.parse(job.look.startAt);
 
-  const rod = resolveRod(job, kit, machine?.value ?? null, plate, wants, jointGeometry(job.joint));
+  const known = { job, kit, machine: machine?.value ?? null, plate, wants, at_ms };
+  const rod = resolveRod({ ...known, joint: jointGeometry(job.joint) });
   const problems = checkJoint(job.joint, rod?.value.size ?? job.rod.size, system);
   const usable = problems.reduce((at, { path }) => setPath(at, path, null), job);
   const joint = jointGeometry(usable.joint);
@@ -65,31 +84,31 @@ export function resolve(job: Job, kit: Kit, system: UnitSystem = 'metric'): Situ
   const pole = resolvePole(job, rod, machine?.value ?? null, joint);
   const aim = resolveAim(job, joint);
   const melt = meltOf(wants.families);
+  const lean_deg = joint.ratio < UNEQUAL ? null : job.rod.workAngle_deg;
+  const share = thinShare(aim.value, lean_deg, pole?.value ?? null);
 
   const length_mm = joint.length_mm ?? ASSUMED_LENGTH_mm;
-  const current_A = resolveAmps(job, {
-    rod,
-    window,
-    aim: aim.value,
+  const context = {
+    ...known,
+    job: usable,
     joint,
-    plate,
+    aim: aim.value,
     melt,
     length_mm,
-  });
-  const beads =
-    rod && current_A && joint.area_mm2 !== null
-      ? planBeads(rod.value.rodClass, rod.value.size, current_A.value, joint.area_mm2, length_mm)
-      : null;
+    share: thinShare(aim.value, lean_deg, null),
+  };
+  const current_A = resolveAmps(rod, window, context);
+  const root = resolveRoot(context);
+  const beads = rod && current_A ? resolveBeads(rod.value, current_A.value, root, context) : null;
   const rest_s = job.rod.rest_s ?? 0;
-  const timeline =
-    beads && current_A
-      ? buildTimeline({ beads, length_mm, current_A: current_A.value, rest_s, position: job.look.position })
-      : null;
+  const timeline = beads ? buildTimeline({ beads, length_mm, rest_s, position: job.look.position }) : null;
+  const tin = rod?.value.tin ?? null;
+  const dryness = tin && at_ms !== null ? tinVerdict(tin, at_ms) : null;
   const cords = resolveCords(job, supply?.value ?? null);
 
   if (beads && joint.length_mm === null)
     assumed.push(`Weld length blank: counted as ${say.size(ASSUMED_LENGTH_mm)}.`);
-  if (joint.area_mm2 !== null && joint.gap_mm === null)
+  if (joint.area_mm2 !== null && joint.gap_mm === null && joint.kind !== null && JOINTS[joint.kind].fitUp)
     assumed.push(`Gap blank: weld metal counted for a ${say.size(ASSUMED_GAP_mm)} gap.`);
   if (job.look.position === null && rod) assumed.push('Position blank: amps as for flat.');
 
@@ -106,7 +125,25 @@ export function resolve(job: Job, kit: Kit, system: UnitSystem = 'metric'): Situ
     cords,
     plate,
     leads: job.power.leadsId === null ? null : chosen(kit.leads, job.power.leadsId, ''),
+    now_ms,
+    at_ms,
+    rodsWanted: rodsWanted(context),
     rod,
+    root,
+    dryness,
+    hydrogen: rod && rodHydrogen(rod.value.rodClass, tin, dryness),
+    settings:
+      rod &&
+      settingsFor({
+        rodClass: rod.value.rodClass,
+        size: rod.value.size,
+        kind: joint.kind,
+        position: job.look.position,
+        aim: aim.value,
+        workAngle_deg: lean_deg,
+        ratio: joint.ratio,
+        thin_mm: joint.thin_mm,
+      }),
     window,
     pole,
     aim,
@@ -115,14 +152,8 @@ export function resolve(job: Job, kit: Kit, system: UnitSystem = 'metric'): Situ
     melt: melt.properties,
     meltFitted: melt.fitted,
     beads,
-    holesAt_A: holesRange(
-      beads,
-      current_A?.value ?? null,
-      joint.thin_mm,
-      thinShare(aim.value, pole?.value ?? null),
-      melt.properties,
-      melt.fitted,
-    ),
+    runs: beads && resolveRuns(usable, beads, length_mm),
+    holesAt_A: holesRange(beads, joint.thin_mm, share, melt.properties, melt.fitted),
     timeline,
     draw: resolveDraw(plate, supply?.value ?? null, cords?.value ?? [], current_A?.value ?? null),
     assumed,
@@ -142,41 +173,6 @@ function chosen<T extends { id: string }>(
   return first ? { value: first, by: 'app', why } : null;
 }
 
-function resolveRod(
-  job: Job,
-  kit: Kit,
-  machine: Machine | null,
-  plate: Plate | null,
-  wants: JointWants,
-  joint: JointGeometry,
-): Choice<RodChoice> | null {
-  const rod = chooseRod({
-    tins: kit.tins,
-    wanted: wants.rods,
-    poles: machine?.poles ?? null,
-    thin_mm: joint.thin_mm,
-    position: job.look.position,
-    surface: job.look.surface,
-    maxMachine_A: plate?.max_A?.range.nominal ?? null,
-    fixedClass: job.rod.rodClass,
-    fixedSize: job.rod.size,
-  });
-  if (!rod) return null;
-  return { value: rod, by: job.rod.rodClass !== null || job.rod.size !== null ? 'you' : 'app', why: rod.why };
-}
-
-function resolvePole(
-  job: Job,
-  rod: Choice<RodChoice> | null,
-  machine: Machine | null,
-  joint: JointGeometry,
-): Choice<Pole> | null {
-  if (job.rod.pole !== null) return { value: job.rod.pole, by: 'you', why: 'You chose it.' };
-  if (!rod) return null;
-  const { pole, why } = choosePole(rod.value.rodClass, machine?.poles ?? null, joint.thin_mm);
-  return { value: pole, by: 'app', why };
-}
-
 function resolveAim(job: Job, joint: JointGeometry): Choice<AimId> {
   if (joint.ratio < UNEQUAL) return { value: 'bisect', by: 'app', why: 'Both sides take the same.' };
   if (job.rod.aim !== null) return { value: job.rod.aim, by: 'you', why: 'You chose it.' };
@@ -185,71 +181,12 @@ function resolveAim(job: Job, joint: JointGeometry): Choice<AimId> {
     : { value: 'flick', by: 'app', why: 'Thin side under 3 mm: run on the thick side and flick over.' };
 }
 
-interface AmpsContext {
-  rod: Choice<RodChoice> | null;
-  window: AmpWindow | null;
-  aim: AimId;
-  joint: JointGeometry;
-  plate: Plate | null;
-  melt: Melt;
-  length_mm: number;
-}
-
-function resolveAmps(job: Job, context: AmpsContext): Choice<number> | null {
-  if (job.rod.current_A !== null) return { value: job.rod.current_A, by: 'you', why: 'You set it.' };
-  const { rod, window, aim, joint, plate, melt, length_mm } = context;
-  if (!rod || !window) return null;
-  const ask = (holes: number | null) =>
-    proposeAmps({
-      window,
-      size: rod.value.size,
-      thin_mm: joint.thin_mm,
-      thick_mm: joint.thick_mm,
-      position: job.look.position,
-      aim,
-      holesAt_A: holes,
-      machineMin_A: plate?.min_A?.range.nominal ?? null,
-      machineMax_A: plate?.max_A?.range.nominal ?? null,
-    });
-  const first = ask(null);
-  const beads =
-    joint.area_mm2 === null
-      ? null
-      : planBeads(rod.value.rodClass, rod.value.size, first, joint.area_mm2, length_mm);
-  const holes = holesRange(beads, first, joint.thin_mm, thinShare(aim, null), melt.properties, melt.fitted);
-  const value = holes && holes.low < first ? ask(holes.low) : first;
-  const from = window.by === 'packet' ? 'the packet' : 'the table';
-  return { value, by: 'app', why: `From ${from}, for the thickness and position. Try it on scrap.` };
-}
-
 /** Electrode negative puts less of the heat into the plate. Placed by us between the two schools, not measured. */
 const NEGATIVE_HEAT = 0.9;
 
-/** Share of the arc's heat that the thin side takes, by aim and pole. */
-const thinShare = (aim: AimId, pole: Pole | null): number =>
-  AIMS[aim].thinShare * (pole === 'DCEN' ? NEGATIVE_HEAT : 1);
-
-/** Doubt of the fit on metals it was not made on: other conductivities. */
-const OTHER_METAL_DOUBT = 0.3;
-
-function holesRange(
-  beads: BeadPlan | null,
-  current_A: number | null,
-  thin_mm: number | null,
-  share: number,
-  melt: MeltProperties,
-  fitted: boolean,
-): Range | null {
-  const pass = beads?.passes[0];
-  if (!pass || current_A === null || thin_mm === null) return null;
-  const range = holesAt_A(current_A, pass.area_mm2, thin_mm, share, melt);
-  if (fitted) return range;
-  return {
-    low: range.low * (1 - OTHER_METAL_DOUBT),
-    nominal: range.nominal,
-    high: range.high * (1 + OTHER_METAL_DOUBT),
-  };
-}
+/** Share of the arc's heat that the thin side takes, by aim or angle, and pole. */
+const thinShare = (aim: AimId, workAngle_deg: number | null, pole: Pole | null): number =>
+  heatShare(aim, workAngle_deg) * (pole === 'DCEN' ? NEGATIVE_HEAT : 1);
 
 /** The cord that hangs on the supply, or what the job says in its place, and those plugged into it. */
 function resolveCords(job: Job, supply: Supply | null): Choice<readonly Cord[]> | null {

@@ -5,7 +5,7 @@ import { exactly, halfWidth, minus, type Range } from '../units/range';
 export type RoomState = 'roomy' | 'snug' | 'tight' | 'none' | 'unknown';
 
 /** The unit a room is measured in; '' for a yes or no. */
-export type RoomUnit = 'A' | 'V' | 'mm' | 'min' | 'rods' | 'm/s' | '°C' | '%' | 'kVA' | 'kW' | '';
+export type RoomUnit = 'A' | 'V' | 'mm' | 'min' | 'rods' | 'm/s' | '°C' | '%' | 'kVA' | 'kW' | 'ml' | '';
 
 /** Where in a job a thing is answered. */
 export type StopId = 'look' | 'metal' | 'joint' | 'power' | 'rod' | 'sheet';

@@ -1,4 +1,4 @@
-import type { Pole } from '../data/rods';
+import type { Pole, RodClassId } from '../data/rods';
 import type { AimId } from '../data/words';
 import type { Job } from '../formats/job';
 import type { Kit, LeadSet, Machine, Supply } from '../formats/kit';
@@ -10,8 +10,12 @@ import type { JointWants } from '../metal/wants';
 import type { Plate } from '../power/nameplate';
 import type { Cord, SupplyDraw } from '../power/supply';
 import type { AmpWindow } from '../rods/amps';
+import type { RunPlan } from '../rods/along';
 import type { BeadPlan } from '../rods/beads';
 import type { RodChoice } from '../rods/choose';
+import type { RodHydrogen } from '../rods/keeping/hydrogen';
+import type { TinVerdict } from '../rods/keeping/verdict';
+import type { RodSettings } from '../rods/settings';
 import type { UnitSystem } from '../units/kinds';
 import type { Range } from '../units/range';
 import type { Timeline } from './timeline';
@@ -43,7 +47,18 @@ export interface Situation {
   plate: Plate | null;
   /** Weld leads, where named. */
   leads: Choice<LeadSet> | null;
+  /** What the clock says, and when the arc is to be struck, ms since 1970; null where nobody said. */
+  now_ms: number | null;
+  at_ms: number | null;
+  /** Rods that may be used, best first: the metal's own, and hard ones for a pad. */
+  rodsWanted: readonly RodClassId[];
   rod: Choice<RodChoice> | null;
+  /** Another rod for the root. */
+  root: { rod: RodChoice; window: AmpWindow; current_A: number } | null;
+  /** How dry the tin is when the arc is struck; null where no tin or no time is given. */
+  dryness: TinVerdict | null;
+  hydrogen: RodHydrogen | null;
+  settings: RodSettings | null;
   window: AmpWindow | null;
   pole: Choice<Pole> | null;
   aim: Choice<AimId>;
@@ -53,6 +68,8 @@ export interface Situation {
   /** True where the melt-through fit was made on this kind of metal. */
   meltFitted: boolean;
   beads: BeadPlan | null;
+  /** How the first pass is laid along the joint. */
+  runs: RunPlan | null;
   /** Amps at which the thin side holes. */
   holesAt_A: Range | null;
   timeline: Timeline | null;

@@ -17,6 +17,7 @@ export function speakAmount(amount: number, unit: RoomUnit, system: UnitSystem):
     case 'V':
     case 'min':
     case '%':
+    case 'ml':
     case 'kVA':
     case 'kW':
       return `${trimmed(amount, 1)} ${unit}`;

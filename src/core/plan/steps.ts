@@ -226,7 +226,7 @@ function weld(situation: Situation): Step[] {
     step(beads.passes.length === 1 ? 'Weld it in one pass' : `Weld it in ${beads.passes.length} passes`, {
       settings: [
         { label: 'Rods', value: `${wholeRods(rodsNeeded(beads)).nominal} with spoil` },
-        { label: 'Bead a rod', value: say.size(Math.round(beads.beadPerRod_mm)) },
+        { label: 'Bead a rod', value: say.size(Math.round(shared.beadPerRod_mm)) },
         { label: 'Travel', value: `${say.size(Math.round(shared.travel_mm_s * 60))} a minute` },
         ...(joint.leg_mm === null
           ? []

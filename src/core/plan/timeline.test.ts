@@ -64,8 +64,12 @@ describe('the worst ten minutes', () => {
 });
 
 describe('the timeline of a job', () => {
-  const beads = planBeads('E7018', '1/8', 120, 20, 600);
-  const timeline = buildTimeline({ beads, length_mm: 600, current_A: 120, rest_s: 0, position: 'flat' });
+  const beads = planBeads({
+    rod: { rodClass: 'E7018', size: '1/8', current_A: 120 },
+    area_mm2: 20,
+    length_mm: 600,
+  });
+  const timeline = buildTimeline({ beads, length_mm: 600, rest_s: 0, position: 'flat' });
 
   test('runs without gaps or overlaps', () => {
     timeline.events.forEach((event, n) => {
@@ -81,9 +85,9 @@ describe('the timeline of a job', () => {
     const arcs_s = timeline.events
       .filter(({ kind }) => kind === 'arc')
       .reduce((sum, { duration_s }) => sum + duration_s, 0);
-    expect(arcs_s).toBeCloseTo(rods * beads.arcPerRod_s, 6);
+    expect(arcs_s).toBeCloseTo(rods * (beads.passes[0]?.arcPerRod_s ?? 0), 6);
     expect(timeline.events.some(({ kind }) => kind === 'rest')).toBe(false);
-    const rested = buildTimeline({ beads, length_mm: 600, current_A: 120, rest_s: 60, position: 'flat' });
+    const rested = buildTimeline({ beads, length_mm: 600, rest_s: 60, position: 'flat' });
     expect(worstWindowArc_s(rested, 600)).toBeLessThan(worstWindowArc_s(timeline, 600) + 1e-9);
   });
 });

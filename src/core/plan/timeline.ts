@@ -32,7 +32,6 @@ export interface Timeline {
 export interface TimelineQuestion {
   beads: BeadPlan;
   length_mm: number;
-  current_A: number;
   rest_s: number;
   position: PositionId | null;
 }
@@ -40,10 +39,11 @@ export interface TimelineQuestion {
 const MOST_RODS = 3000;
 
 /** Lays the job out in time: tacks, then every pass rod by rod with changes, chipping and the rests asked for. */
-export function buildTimeline({ beads, length_mm, current_A, rest_s, position }: TimelineQuestion): Timeline {
+export function buildTimeline({ beads, length_mm, rest_s, position }: TimelineQuestion): Timeline {
   const events: TimelineEvent[] = [];
   let clock_s = 0;
   let arc_s = 0;
+  let current_A = beads.passes[0]?.rod.current_A ?? 0;
   const add = (kind: TimelineEvent['kind'], duration_s: number, pass: number, rod: number) => {
     if (duration_s <= 0) return;
     const burning = kind === 'arc' || kind === 'tack';
@@ -66,9 +66,14 @@ export function buildTimeline({ beads, length_mm, current_A, rest_s, position }:
   }
   let rod = 0;
   let leftInRod = 0;
+  let burning = beads.passes[0]?.rod;
   const chip_s = CHIP_BASE_s + CHIP_s_per_mm * length_mm;
   beads.passes.forEach((pass, index) => {
     let toLay = pass.rods;
+    // Another kind of rod: what is left of the last one is laid aside.
+    if (pass.rod !== burning) leftInRod = 0;
+    burning = pass.rod;
+    current_A = pass.rod.current_A;
     while (toLay > 1e-9 && rod < MOST_RODS) {
       if (leftInRod <= 1e-9) {
         if (rod > 0) {
@@ -79,11 +84,12 @@ export function buildTimeline({ beads, length_mm, current_A, rest_s, position }:
         leftInRod = 1;
       }
       const share = Math.min(toLay, leftInRod);
-      add('arc', share * beads.arcPerRod_s, index + 1, rod);
+      add('arc', share * pass.arcPerRod_s, index + 1, rod);
       toLay -= share;
       leftInRod -= share;
     }
-    add('chip', chip_s, index + 1, rod);
+    // Chipped once the bead has reached the end of the joint.
+    if (pass.to_mm >= length_mm - 1e-6) add('chip', chip_s, index + 1, rod);
   });
   return { events, arc_s, elapsed_s: clock_s };
 }

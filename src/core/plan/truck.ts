@@ -4,7 +4,7 @@ import { ROD_CLASS_IDS, type RodClassId } from '../data/rods';
 import type { Job } from '../formats/job';
 import type { Kit } from '../formats/kit';
 import type { UnitSystem } from '../units/kinds';
-import { rodsNeeded } from '../rods/beads';
+import { rodsByKind } from '../rods/beads';
 import { assess } from './assess';
 import { makePlan, type Verdict } from './plan';
 import { wholeRods } from './rooms/rodsOnHand';
@@ -41,9 +41,14 @@ const OWN_BRUSH: readonly MetalGroup[] = ['austenitic', 'ferritic', 'duplex', 'a
  * Answers "what do I load?" for a day of several jobs: rods are added up before they are held against the tins, since a tin that is
  * enough for each job may not be enough for all.
  */
-export function truckList(jobs: readonly Job[], kit: Kit, system: UnitSystem = 'metric'): TruckList {
+export function truckList(
+  jobs: readonly Job[],
+  kit: Kit,
+  system: UnitSystem = 'metric',
+  now_ms: number | null = null,
+): TruckList {
   const judged = jobs.map((job) => {
-    const assessment = assess(job, kit, system);
+    const assessment = assess(job, kit, system, now_ms);
     return { job, assessment, verdict: makePlan(assessment).verdict };
   });
   const wanted = new Map<string, Set<string>>();
@@ -56,11 +61,13 @@ export function truckList(jobs: readonly Job[], kit: Kit, system: UnitSystem = '
     for (const name of thingsFor(situation)) wanted.set(name, (wanted.get(name) ?? new Set()).add(job.title));
     elapsed_s += situation.timeline?.elapsed_s ?? 0;
     if (!situation.rod || !situation.beads) continue;
-    const key = `${situation.rod.value.rodClass} ${situation.rod.value.size}`;
-    const load = rods.get(key) ?? { needed: 0, jobs: [] };
-    load.needed += wholeRods(rodsNeeded(situation.beads)).nominal;
-    load.jobs.push(job.title);
-    rods.set(key, load);
+    for (const kind of rodsByKind(situation.beads)) {
+      const key = `${kind.rodClass} ${kind.size}`;
+      const load = rods.get(key) ?? { needed: 0, jobs: [] };
+      load.needed += wholeRods(kind.rods).nominal;
+      load.jobs.push(job.title);
+      rods.set(key, load);
+    }
   }
   return {
     rods: ROD_CLASS_IDS.flatMap((rodClass) =>

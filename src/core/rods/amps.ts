@@ -49,6 +49,8 @@ export interface AmpQuestion {
   holesAt_A: number | null;
   machineMin_A: number | null;
   machineMax_A: number | null;
+  /** Amps that run right on this machine over what the chart says; 1 where nobody has tried. */
+  bias?: number;
 }
 
 /**
@@ -57,7 +59,7 @@ export interface AmpQuestion {
  * @returns amps, whole amps from a packet, to the nearest five from a table
  */
 export function proposeAmps(question: AmpQuestion): number {
-  const { window, size, position, aim, holesAt_A, machineMin_A, machineMax_A } = question;
+  const { window, size, position, aim, holesAt_A, machineMin_A, machineMax_A, bias = 1 } = question;
   const setFor = AIMS[aim].thinShare < 0.5 && aim === 'lean' ? question.thick_mm : question.thin_mm;
   const diameter = ROD_SIZES[size].diameter_mm;
   const share =
@@ -67,13 +69,14 @@ export function proposeAmps(question: AmpQuestion): number {
   let amps = window.low_A + share * (window.high_A - window.low_A);
   if (position === 'vertical' || position === 'overhead') amps *= OUT_OF_POSITION;
   if (aim === 'flick') amps *= FLICK_EXTRA;
+  amps *= bias;
   if (holesAt_A !== null) amps = Math.min(amps, holesAt_A * 0.9);
   const step = window.by === 'packet' ? 1 : 5;
   const rounded = Math.round(amps / step) * step;
   // A proposal never stands on the very edge of the range: the dial is not that good.
   const margin = Math.max(step, Math.ceil(EDGE_MARGIN * (window.high_A - window.low_A)));
   return clamp(
-    clamp(rounded, window.low_A + margin, window.high_A - margin),
+    clamp(rounded, bias * window.low_A + margin, bias * window.high_A - margin),
     machineMin_A ?? 0,
     machineMax_A ?? Infinity,
   );

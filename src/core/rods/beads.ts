@@ -1,26 +1,44 @@
 import { rodClass, type RodClassId } from '../data/rods';
 import { ROD_SIZES, STUB_mm, type RodSizeId } from '../data/rodSizes';
+import type { MoveId } from '../data/words';
+import type { Region } from '../joint/region';
 import { clamp } from './amps';
+import { layOut, missingInCap, type Bead, type PassRole } from './layout';
 
-/** One pass: a bead laid from end to end of the joint. */
+/** A rod as it burns in a pass. */
+export interface BurnedRod {
+  rodClass: RodClassId;
+  size: RodSizeId;
+  current_A: number;
+}
+
+/** One pass: a bead laid from end to end of the joint, or of the part of it that one kind of rod reaches. */
 export interface Pass {
-  role: 'single' | 'root' | 'fill' | 'cap';
+  role: PassRole;
+  rod: BurnedRod;
   area_mm2: number;
-  /** Travel, mm per second, that lays that area at the planned amps. */
+  /** Part of the joint it runs along. */
+  from_mm: number;
+  to_mm: number;
+  /** Travel, mm per second, that lays that area at its amps. */
   travel_mm_s: number;
+  /** Bead one rod lays of it, mm, and how long that rod burns, s. */
+  beadPerRod_mm: number;
+  arcPerRod_s: number;
   rods: number;
 }
 
 /** The passes that fill a joint and what each rod lays of them. */
 export interface BeadPlan {
   passes: readonly Pass[];
-  /** Bead one rod lays at the pass area, mm. */
-  beadPerRod_mm: number;
-  /** Arc time of one whole rod, s. */
-  arcPerRod_s: number;
+  /** Where they lie in the section; empty while it cannot be drawn. One a pass, but for passes shared along the length. */
+  beads: readonly Bead[];
   /** Section asked for, mm2; the passes may overfill it where a bead cannot be laid that small. */
   wanted_mm2: number;
   oversize: boolean;
+  /** Bead sizes that the hand can lay with the main rod, mm2. */
+  smallest_mm2: number;
+  largest_mm2: number;
 }
 
 /** Pace of a hand-held rod on steel, mm/s. Ours, read off the jobs the melt-through fit was made on: they ran at 2.2 to 2.9. */
@@ -28,6 +46,13 @@ const PACE_FASTEST_mm_s = 2.75;
 const PACE_SLOWEST_mm_s = 1.3;
 /** Aluminium is run about twice as fast. */
 const ALUMINIUM_PACE = 2;
+const MOST_PASSES = 60;
+/** How many passes more are tried so that the cap comes out even. */
+const EXTRA_PASSES = 4;
+
+/** Share of a bead that the next covers: a third to a half; half on pads and with stainless. Common practice. */
+export const OVERLAP = 0.4;
+export const OVERLAP_HALF = 0.5;
 
 /** Weld metal one rod lays: core area x (length - stub) x recovery, mm3. */
 export function depositPerRod_mm3(id: RodClassId, size: RodSizeId): number {
@@ -39,42 +64,136 @@ export function depositPerRod_mm3(id: RodClassId, size: RodSizeId): number {
 export const arcPerRod_s = (id: RodClassId, size: RodSizeId, current_A: number): number =>
   depositPerRod_mm3(id, size) / (rodClass(id).deposit_mm3_As * current_A);
 
-/**
- * Lays a joint out in passes: as few as a hand-held pace allows, all of one size.
- * @param area_mm2 section to fill
- * @param length_mm length of the joint
- */
-export function planBeads(
-  id: RodClassId,
-  size: RodSizeId,
-  current_A: number,
-  area_mm2: number,
-  length_mm: number,
-): BeadPlan {
+/** Smallest and largest bead that a hand lays with a rod, mm2: what its arc lays at the fastest and the slowest pace. */
+export function handLays_mm2({ rodClass: id, current_A }: BurnedRod): { smallest: number; largest: number } {
   const row = rodClass(id);
   const pace = row.coating === 'aluminium' ? ALUMINIUM_PACE : 1;
   const deposit_mm3_s = row.deposit_mm3_As * current_A;
-  const smallest = deposit_mm3_s / (PACE_FASTEST_mm_s * pace);
-  const largest = deposit_mm3_s / (PACE_SLOWEST_mm_s * pace);
-  const count = clamp(Math.ceil(area_mm2 / largest - 1e-9), 1, 60);
-  const each = Math.max(area_mm2 / count, smallest);
-  const beadPerRod_mm = depositPerRod_mm3(id, size) / each;
-  const rods = length_mm / beadPerRod_mm;
-  const role = (index: number): Pass['role'] =>
-    count === 1 ? 'single' : index === 0 ? 'root' : index === count - 1 ? 'cap' : 'fill';
   return {
-    passes: Array.from({ length: count }, (_, index) => ({
-      role: role(index),
-      area_mm2: each,
-      travel_mm_s: deposit_mm3_s / each,
-      rods,
-    })),
-    beadPerRod_mm,
-    arcPerRod_s: arcPerRod_s(id, size, current_A),
-    wanted_mm2: area_mm2,
-    oversize: each * count > area_mm2 * 1.25,
+    smallest: deposit_mm3_s / (PACE_FASTEST_mm_s * pace),
+    largest: deposit_mm3_s / (PACE_SLOWEST_mm_s * pace),
   };
+}
+
+export interface BeadQuestion {
+  rod: BurnedRod;
+  /** Section to fill, mm2, and how it fills where that can be drawn. */
+  area_mm2: number;
+  region?: Region | null;
+  length_mm: number;
+  /** Another rod for the first pass. */
+  root?: BurnedRod | null;
+  /** Passes asked for by the welder, and their sizes against one another. */
+  count?: number | null;
+  shares?: readonly number[];
+  move?: MoveId | null;
+  /** Beads lie half over one another. */
+  half?: boolean;
+}
+
+/**
+ * Lays a joint out in passes: as few as a hand-held pace allows, of one size, and one or two more where the cap would come out uneven.
+ * @returns the passes, whose areas add up to the section unless one bead alone is bigger than it
+ */
+export function planBeads(question: BeadQuestion): BeadPlan {
+  const { rod, area_mm2, length_mm, region = null, root = null } = question;
+  const main = handLays_mm2(rod);
+  // The root takes a bead of its own rod; the rest is the main rod's.
+  const first = root ? handLays_mm2(root) : null;
+  const rootArea = first ? Math.min(area_mm2, (first.smallest + first.largest) / 2) : 0;
+  const rest_mm2 = Math.max(0, area_mm2 - rootArea);
+  const rootAlone = first !== null && rest_mm2 < main.smallest;
+  const least = clamp(Math.ceil(rest_mm2 / main.largest - 1e-9), 1, MOST_PASSES);
+  const most = Math.max(least, Math.floor(rest_mm2 / main.smallest + 1e-9));
+  const areasFor = (count: number): number[] => {
+    if (rootAlone) return [Math.max(area_mm2, first.smallest)];
+    const each = Math.max(rest_mm2 / count, main.smallest);
+    return [...(first ? [rootArea] : []), ...Array.from({ length: count }, () => each)];
+  };
+  const own = question.count == null ? null : clamp(question.count - (first ? 1 : 0), 1, MOST_PASSES);
+  const lay = region ? layQuestion(question, region) : null;
+  const count = own ?? (lay ? evenCount(least, most, (n) => missingInCap(lay(areasFor(n)))) : least);
+  const areas = shared(areasFor(count), question.shares ?? []);
+  const beads = lay ? layOut(lay(areas)) : [];
+  const passes = areas.map((area, index): Pass => {
+    const burned = root && index === 0 ? root : rod;
+    return {
+      role: beads[index]?.role ?? plainRole(index, areas.length),
+      rod: burned,
+      area_mm2: area,
+      from_mm: 0,
+      to_mm: length_mm,
+      ...laid(burned, area, length_mm),
+    };
+  });
+  const filled = areas.reduce((a, b) => a + b, 0);
+  return {
+    passes,
+    beads,
+    wanted_mm2: area_mm2,
+    oversize: filled > area_mm2 * 1.25,
+    smallest_mm2: main.smallest,
+    largest_mm2: main.largest,
+  };
+}
+
+/** What a rod does of a bead: pace, reach and rods for a length. */
+export function laid(rod: BurnedRod, area_mm2: number, length_mm: number) {
+  const beadPerRod_mm = depositPerRod_mm3(rod.rodClass, rod.size) / area_mm2;
+  return {
+    travel_mm_s: (rodClass(rod.rodClass).deposit_mm3_As * rod.current_A) / area_mm2,
+    beadPerRod_mm,
+    arcPerRod_s: arcPerRod_s(rod.rodClass, rod.size, rod.current_A),
+    rods: length_mm / beadPerRod_mm,
+  };
+}
+
+const plainRole = (index: number, count: number): PassRole =>
+  count === 1 ? 'single' : index === 0 ? 'root' : index === count - 1 ? 'cap' : 'fill';
+
+const layQuestion =
+  ({ rod, move, half }: BeadQuestion, region: Region) =>
+  (areas_mm2: readonly number[]) => {
+    const { bead_cores } = rodClass(rod.rodClass);
+    return {
+      region,
+      areas_mm2,
+      widest_mm: bead_cores[move ?? 'stringer'] * ROD_SIZES[rod.size].diameter_mm,
+      overlap: half || rodClass(rod.rodClass).coating === 'stainless' ? OVERLAP_HALF : OVERLAP,
+    };
+  };
+
+/** The fewest passes whose last layer covers the face, if a few more do it; else the fewest. */
+function evenCount(least: number, most: number, missing: (count: number) => number): number {
+  const tried = Array.from({ length: Math.min(EXTRA_PASSES, most - least) + 1 }, (_, n) => least + n);
+  let best = least;
+  let bestMissing = Infinity;
+  for (const count of tried) {
+    const lacks = missing(count);
+    if (lacks < bestMissing) [best, bestMissing] = [count, lacks];
+    if (lacks === 0) break;
+  }
+  return best;
+}
+
+/** Areas with the welder's own shares, the sum left as it is. */
+function shared(areas: readonly number[], shares: readonly number[]): number[] {
+  const weights = areas.map((area, n) => area * (shares[n] ?? 1));
+  const sum = areas.reduce((a, b) => a + b, 0);
+  const weighed = weights.reduce((a, b) => a + b, 0);
+  return weights.map((weight) => (weight / weighed) * sum);
 }
 
 /** Rods the passes take, without spoil. */
 export const rodsNeeded = (beads: BeadPlan): number => beads.passes.reduce((sum, pass) => sum + pass.rods, 0);
+
+/** Rods by class and size, without spoil, in the order they are first used. */
+export function rodsByKind(beads: BeadPlan): { rodClass: RodClassId; size: RodSizeId; rods: number }[] {
+  const kinds = new Map<string, { rodClass: RodClassId; size: RodSizeId; rods: number }>();
+  for (const { rod, rods } of beads.passes) {
+    const key = `${rod.rodClass} ${rod.size}`;
+    const kind = kinds.get(key) ?? { rodClass: rod.rodClass, size: rod.size, rods: 0 };
+    kinds.set(key, { ...kind, rods: kind.rods + rods });
+  }
+  return [...kinds.values()];
+}

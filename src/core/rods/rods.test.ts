@@ -3,7 +3,8 @@ import { ROD_CLASS_IDS, rodClass, type RodClassId } from '../data/rods';
 import type { Tin } from '../formats/kit';
 import { ampWindow, proposeAmps } from './amps';
 import { arcPerRod_s, depositPerRod_mm3, planBeads } from './beads';
-import { choosePole, chooseRod, usualSize, type RodQuestion } from './choose';
+import { choosePole, chooseRod } from './choose';
+import { usualSize, type RodQuestion } from './rank';
 
 const tin = (
   rodClassId: RodClassId,
@@ -15,11 +16,18 @@ const tin = (
   rodClass: rodClassId,
   size,
   printed: '',
+  events: [],
   count,
   low_A: packet?.[0] ?? null,
   high_A: packet?.[1] ?? null,
   note: '',
   typed: {},
+});
+
+const fill = (area_mm2: number) => ({
+  rod: { rodClass: 'E7018', size: '1/8', current_A: 120 } as const,
+  area_mm2,
+  length_mm: 300,
 });
 
 describe('beads and burn-off (common practice)', () => {
@@ -48,9 +56,8 @@ describe('beads and burn-off (common practice)', () => {
         fc.double({ min: 2, max: 200, noNaN: true }),
         fc.double({ min: 0, max: 50, noNaN: true }),
         (area, more) => {
-          const rods = (a: number) =>
-            planBeads('E7018', '1/8', 120, a, 300).passes.reduce((sum, pass) => sum + pass.rods, 0);
-          const plan = planBeads('E7018', '1/8', 120, area, 300);
+          const rods = (a: number) => planBeads(fill(a)).passes.reduce((sum, pass) => sum + pass.rods, 0);
+          const plan = planBeads(fill(area));
           const filled = plan.passes.reduce((sum, pass) => sum + pass.area_mm2, 0);
           return filled >= area - 1e-6 && rods(area + more) >= rods(area) - 1e-6;
         },
@@ -67,6 +74,12 @@ const question = (change: Partial<RodQuestion> = {}): RodQuestion => ({
   position: 'flat',
   surface: 'bright',
   maxMachine_A: 160,
+  ocv_V: null,
+  families: ['low-carbon-steel'],
+  duty: null,
+  skill: null,
+  role: 'whole',
+  dryness: null,
   fixedClass: null,
   fixedSize: null,
   ...change,

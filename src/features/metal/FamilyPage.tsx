@@ -72,7 +72,7 @@ function WhatIf({ open, place, family }: { open: OpenJob; place: MetalPlace; fam
   const kit = useApp((state) => state.kit.kit);
   if (place === 'oldWeld') return null;
   const supposed = setPath(open.job, `metal.${place}.family`, family);
-  const assessment = assess(supposed, kit, open.system);
+  const assessment = assess(supposed, kit, open.system, open.assessment.situation.now_ms);
   const plan = makePlan(assessment);
   const { wants, rod } = assessment.situation;
   const heat = wants.heat.find((entry) => entry.family === family);

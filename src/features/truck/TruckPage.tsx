@@ -7,6 +7,7 @@ import { formatQuantity } from '@core/units/format';
 import { DURATION } from '@core/units/kinds';
 import { saveFile } from '@/state/files';
 import { useApp } from '@/state/store';
+import { useClock } from '@/state/useClock';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
 import { openJob } from '@/ui/goTo';
@@ -25,7 +26,8 @@ export function TruckPage() {
     [records],
   );
   const taken = useMemo(() => jobs.filter(({ id }) => !left.includes(id)), [jobs, left]);
-  const list = useMemo(() => truckList(taken, kit, system), [taken, kit, system]);
+  const now_ms = useClock();
+  const list = useMemo(() => truckList(taken, kit, system, now_ms), [taken, kit, system, now_ms]);
   const toggle = (id: string) =>
     setLeft(left.includes(id) ? left.filter((other) => other !== id) : [...left, id]);
   return (

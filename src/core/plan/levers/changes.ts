@@ -7,6 +7,7 @@ import { ampWindow } from '../../rods/amps';
 import { formatQuantity, inWords } from '../../units/format';
 import { DURATION } from '../../units/kinds';
 import { dutyPlan } from '../dutyPlan';
+import { runsShort } from '../resolveRod';
 import type { Change, ChangeMaker } from './lever';
 
 const AMP_STEPS_A = [-20, -10, -5, 5, 10, 20];
@@ -29,12 +30,12 @@ export const ampsChanges: ChangeMaker = ({ current_A, window }) => {
 };
 
 /** Another rod out of the tins: other size or other class, amps proposed afresh. */
-export const rodChanges: ChangeMaker = ({ kit, rod, wants }) => {
+export const rodChanges: ChangeMaker = ({ kit, rod, rodsWanted }) => {
   const seen = new Set(rod ? [`${rod.value.rodClass} ${rod.value.size}`] : []);
   return kit.tins.flatMap((tin): Change[] => {
     const key = `${tin.rodClass} ${tin.size}`;
     if (seen.has(key) || tin.count === 0 || !ampWindow(tin.rodClass, tin.size, tin)) return [];
-    if (wants.rods.length > 0 && !wants.rods.includes(tin.rodClass)) return [];
+    if (rodsWanted.length > 0 && !rodsWanted.includes(tin.rodClass)) return [];
     seen.add(key);
     const sameClass = rod?.value.rodClass === tin.rodClass;
     return [
@@ -251,6 +252,55 @@ export const gapChange: ChangeMaker = ({ job, joint, system }) =>
       ]
     : [];
 
+/** Finish with other sizes of the class, where the tin runs short and there are some. */
+export const mixChange: ChangeMaker = ({ job, rod, beads, kit }) => {
+  if (job.rod.mix || !rod || !beads || !runsShort(beads, rod.value)) return [];
+  const others = kit.tins.filter(
+    (tin) =>
+      tin.rodClass === rod.value.rodClass &&
+      tin.size !== rod.value.size &&
+      (tin.count === null || tin.count > 0),
+  );
+  return others.length === 0
+    ? []
+    : [
+        {
+          id: 'mix-sizes',
+          title: `Finish with ${others.map(({ size }) => ROD_SIZES[size].inches).join(' or ')} of the same`,
+          cost: 'amps set afresh where the size changes',
+          edits: [{ path: 'rod.mix', value: true }],
+        },
+      ];
+};
+
+/** A bevel ground on, where the arc does not go through. */
+export const bevelChange: ChangeMaker = ({ job, joint }) =>
+  job.joint.kind === 'square-butt' && joint.thin_mm !== null && joint.thin_mm > BEVEL_FROM_mm
+    ? [
+        {
+          id: 'bevel',
+          title: 'Grind a V',
+          cost: 'grinding, and more weld metal',
+          edits: [{ path: 'joint.kind', value: 'v-butt' }],
+        },
+      ]
+    : [];
+const BEVEL_FROM_mm = 3;
+
+/** The other way to string runs together, where a tie-in would fall on a corner. */
+export const runsChange: ChangeMaker = ({ job, runs }) => {
+  if (!runs || runs.path.sides_mm.length < 2 || !runs.path.closed) return [];
+  const backstep = job.rod.runs === null || job.rod.runs === 'backstep';
+  return [
+    {
+      id: backstep ? 'runs-continuous' : 'runs-backstep',
+      title: backstep ? 'Run on round, tie-ins off the corners' : 'Backstep each side',
+      cost: backstep ? 'the rod must last' : 'more starts',
+      edits: [{ path: 'rod.runs', value: backstep ? 'continuous' : 'backstep' }],
+    },
+  ];
+};
+
 /** Every kind of change the app can think of. A new one is a function above and a line here. */
 export const CHANGE_MAKERS: readonly ChangeMaker[] = [
   aimChanges,
@@ -265,4 +315,7 @@ export const CHANGE_MAKERS: readonly ChangeMaker[] = [
   coolingChange,
   shelterChange,
   gapChange,
+  mixChange,
+  bevelChange,
+  runsChange,
 ];

@@ -22,15 +22,16 @@ export function findLevers(
   system: UnitSystem = 'metric',
 ): Lever[] {
   const levers = CHANGE_MAKERS.flatMap((make) => make(before.situation)).flatMap((change) => {
-    const lever = judge(change, job, kit, before.rooms, system);
+    const lever = judge(change, job, kit, before, system);
     return lever.effects.length > 0 ? [lever] : [];
   });
   const all = [...levers, ...testLevers(before.situation, before.rooms)];
   return before.tightest ? rankFor(before.tightest.id, all) : all;
 }
 
-function judge(change: Change, job: Job, kit: Kit, before: readonly Room[], system: UnitSystem): Lever {
-  const after = assess(applyEdits(job, change.edits), kit, system).rooms;
+function judge(change: Change, job: Job, kit: Kit, assessed: Assessment, system: UnitSystem): Lever {
+  const before = assessed.rooms;
+  const after = assess(applyEdits(job, change.edits), kit, system, assessed.situation.now_ms).rooms;
   const effects = before.flatMap((room): LeverEffect[] => {
     const then = after.find(({ id }) => id === room.id);
     if (!then) return [];

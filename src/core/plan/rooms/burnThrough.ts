@@ -1,9 +1,11 @@
+import { DIAL_ERROR } from '../../data/machines';
 import { BURN_THROUGH_FIT } from '../../data/sources';
 import { AIMS } from '../../data/words';
 import { inWords, trimmed } from '../../units/format';
+import { within } from '../../units/range';
+import { heatShare } from '../../rods/settings';
 import { under, unknown } from '../room';
 import type { Assessor } from './assessor';
-import { dialledAmps } from './rodAmps';
 
 /** Amps before the arc melts through the thinner side, at the plan's own pace. */
 export const burnThrough: Assessor = {
@@ -12,7 +14,7 @@ export const burnThrough: Assessor = {
   short: 'burn',
   stop: 'rod',
   assess(situation) {
-    const { joint, beads, current_A, holesAt_A, aim, pole, meltFitted } = situation;
+    const { joint, beads, current_A, holesAt_A, aim, pole, meltFitted, machine, job } = situation;
     if (joint.thin_mm === null) {
       return unknown(
         {
@@ -25,13 +27,13 @@ export const burnThrough: Assessor = {
         false,
       );
     }
-    const amps = dialledAmps(situation);
     const pass = beads?.passes[0];
-    if (!amps || !pass || !holesAt_A || !current_A) return null;
+    if (!pass || !holesAt_A || !current_A) return null;
+    const amps = within(pass.rod.current_A, DIAL_ERROR[machine?.value.dial ?? 'none']);
     const side = inWords(situation.system).size(joint.thin_mm);
-    const share = AIMS[aim.value].thinShare;
+    const share = heatShare(aim.value, job.rod.workAngle_deg);
     return under('A', amps, holesAt_A, {
-      now: `${current_A.value} A`,
+      now: `${pass.rod.current_A} A`,
       gap: 'until burn-through',
       past: 'past burn-through',
       until: `holes at ${trimmed(holesAt_A.nominal, 0)} A`,

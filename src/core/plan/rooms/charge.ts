@@ -45,7 +45,7 @@ export const charge: Assessor = {
           source: BATTERY_USABLE.source,
         },
         {
-          words: `A rod at ${current_A.value} A burns ${trimmed(beads.arcPerRod_s, 0)} s at its load volts.`,
+          words: `A rod at ${current_A.value} A burns ${trimmed(beads.passes.at(-1)?.arcPerRod_s ?? 0, 0)} s at its load volts.`,
           source: IEC_60974_1,
         },
         {

@@ -1,21 +1,19 @@
 import { PRACTICE } from '../../data/sources';
-import { POSITIONS } from '../../data/words';
-import { reaches } from '../../rods/choose';
 import { unknown, yesNo } from '../room';
 import type { Assessor } from './assessor';
 import { metalsInWords } from './metal';
 
-/** Does the rod suit the metal and the position? */
+/** Does the rod suit the metal? */
 export const filler: Assessor = {
   id: 'filler',
   title: 'Rod for the metal',
   short: 'filler',
   stop: 'rod',
   assess(situation) {
-    const { rod, wants, job } = situation;
+    const { rod, wants, rodsWanted } = situation;
     if (wants.verdict === 'never') return null;
     if (!rod) {
-      return wants.rods.length === 0
+      return rodsWanted.length === 0
         ? yesNo('closed', {
             now: 'no rod',
             gap: 'no rod joins these',
@@ -26,7 +24,7 @@ export const filler: Assessor = {
             {
               now: 'no rod',
               gap: 'which rod?',
-              until: wants.rods.slice(0, 2).join(', '),
+              until: rodsWanted.slice(0, 2).join(', '),
               reasons: [],
               ask: 'Choose a rod at Rod.',
             },
@@ -34,19 +32,8 @@ export const filler: Assessor = {
           );
     }
     const id = rod.value.rodClass;
-    const { position } = job.look;
-    if (!reaches(id, position)) {
-      return yesNo('closed', {
-        now: id,
-        gap: 'flat and horizontal only',
-        until: position === null ? '' : POSITIONS[position].toLowerCase(),
-        reasons: [
-          { words: `${id} runs too fluid to stay up out of flat and horizontal fillets.`, source: PRACTICE },
-        ],
-      });
-    }
     const metals = wants.verdict === 'unknown' ? '' : metalsInWords(situation).toLowerCase();
-    if (!wants.rods.includes(id)) {
+    if (!rodsWanted.includes(id)) {
       return yesNo('closed', {
         now: id,
         gap: 'wrong rod for the metal',

@@ -14,7 +14,7 @@ export const gap: Assessor = {
   short: 'gap',
   stop: 'joint',
   assess({ joint, rod, system }) {
-    if (!rod || joint.kind === null || joint.thin_mm === null) return null;
+    if (!rod || joint.kind === null || joint.thin_mm === null || !JOINTS[joint.kind].fitUp) return null;
     if (joint.gap_mm === null) {
       return unknown(
         {

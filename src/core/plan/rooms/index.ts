@@ -13,6 +13,14 @@ import { hazard, identification } from './identification';
 import { coating, metal } from './metal';
 import { pole } from './pole';
 import { preheat } from './preheat';
+import { beadSize } from './beadSize';
+import { exposure } from './exposure';
+import { fusionFloor } from './fusionFloor';
+import { hydrogen } from './hydrogen';
+import { penetration } from './penetration';
+import { position } from './position';
+import { reach } from './reach';
+import { runOut } from './runOut';
 import { rodAmps } from './rodAmps';
 import { rodsOnHand } from './rodsOnHand';
 import { generator } from './generator';
@@ -37,9 +45,14 @@ export const ASSESSORS: readonly Assessor[] = [
   hazard,
   coating,
   filler,
+  position,
   pole,
   preheat,
+  hydrogen,
+  exposure,
   burnThrough,
+  fusionFloor,
+  penetration,
   gap,
   rodAmps,
   supplyFit,
@@ -51,6 +64,9 @@ export const ASSESSORS: readonly Assessor[] = [
   cordHeat,
   duty,
   rodsOnHand,
+  runOut,
+  beadSize,
+  reach,
   wind,
   rodDiameter,
   minFillet,

@@ -37,21 +37,30 @@ export const rodAmps: Assessor = {
         false,
       );
     }
+    const bias = (machine?.value.bias_pct ?? 100) / 100;
     return inside(
       'A',
       amps,
-      { low: window.low_A, high: window.high_A },
+      { low: bias * window.low_A, high: bias * window.high_A },
       {
         now: `${current_A.value} A`,
         gap: 'inside the rod’s range',
         past: 'outside the rod’s range',
-        until: `too hot over ${window.high_A} A`,
-        lowWords: `too cold under ${window.low_A} A`,
+        until: `too hot over ${Math.round(bias * window.high_A)} A`,
+        lowWords: `too cold under ${Math.round(bias * window.low_A)} A`,
         reasons: [
           {
             words: `${name}: ${window.low_A} to ${window.high_A} A, from the ${window.by}.`,
             source: window.source,
           },
+          ...(bias === 1
+            ? []
+            : [
+                {
+                  words: `On this machine ${Math.round(100 * bias)} % of that runs right, as you found on scrap.`,
+                  source: CHOSEN,
+                },
+              ]),
           {
             words: `${current_A.value} A, ${current_A.by === 'you' ? 'set by you' : current_A.why} The dial is good to ${Math.round(100 * DIAL_ERROR[machine?.value.dial ?? 'none'])} %.`,
             source: current_A.by === 'you' ? CHOSEN : PRACTICE,

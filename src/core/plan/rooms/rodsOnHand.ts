@@ -4,7 +4,7 @@ import { FILLER_HANDBOOK, PRACTICE } from '../../data/sources';
 import { exactly } from '../../units/range';
 import { inWords, trimmed } from '../../units/format';
 import { under, unknown, yesNo } from '../room';
-import { rodsNeeded } from '../../rods/beads';
+import { rodsByKind } from '../../rods/beads';
 import type { Assessor } from './assessor';
 
 /** Rods the job takes, whole rods with spoil, at the careful and the spendthrift end. */
@@ -14,50 +14,62 @@ export const wholeRods = (exact: number) => ({
   high: Math.ceil(exact * (1 + 2 * SPOIL_SHARE) - 1e-9),
 });
 
-/** Rods needed against rods in the tin. */
+/** Rods needed against rods in the tins, the kind that lasts least. */
 export const rodsOnHand: Assessor = {
   id: 'rods',
   title: 'Rods on hand',
   short: 'rods',
   stop: 'rod',
-  assess({ rod, beads, joint, system }) {
+  assess({ rod, beads, joint, kit, system }) {
     if (!rod || !beads) return null;
-    const name = `${rod.value.rodClass} ${ROD_SIZES[rod.value.size].inches}`;
-    const need = wholeRods(rodsNeeded(beads));
+    const kinds = rodsByKind(beads).map((kind) => ({
+      name: `${kind.rodClass} ${ROD_SIZES[kind.size].inches}`,
+      need: wholeRods(kind.rods),
+      tins: kit.tins.filter((tin) => tin.rodClass === kind.rodClass && tin.size === kind.size),
+    }));
+    const need = (n: number) =>
+      kinds.length > 1 ? `${kinds[n]?.need.nominal} ${kinds[n]?.name}` : `${kinds[n]?.need.nominal}`;
+    const first = beads.passes[0];
     const spoken = {
-      now: `needs ${need.nominal}`,
+      now: `needs ${kinds.map((_, n) => need(n)).join(' and ')}`,
       gap: 'to spare',
       past: 'short',
       lack: 'short',
       reasons: [
         {
-          words: `One rod lays ${inWords(system).size(Math.round(beads.beadPerRod_mm))} of a ${trimmed(beads.passes[0]?.area_mm2 ?? 0, 1)} mm² bead; ${beads.passes.length} ${beads.passes.length === 1 ? 'pass' : 'passes'} of ${joint.length_mm === null ? 'a length not known' : inWords(system).size(joint.length_mm)}.`,
+          words: `One rod lays ${inWords(system).size(Math.round(first?.beadPerRod_mm ?? 0))} of a ${trimmed(first?.area_mm2 ?? 0, 1)} mm² bead; ${beads.passes.length} ${beads.passes.length === 1 ? 'pass' : 'passes'} of ${joint.length_mm === null ? 'a length not known' : inWords(system).size(joint.length_mm)}.`,
           source: FILLER_HANDBOOK,
         },
-        { words: `A tenth more for bent, stuck and chipped ones: ${need.nominal} rods.`, source: PRACTICE },
+        {
+          words: `A tenth more for bent, stuck and chipped ones: ${kinds.map((_, n) => need(n)).join(' and ')} rods.`,
+          source: PRACTICE,
+        },
       ],
     };
-    if (!rod.value.tin) {
-      return yesNo('closed', { ...spoken, gap: 'none in the kit', until: `no ${name}` });
-    }
-    const { count } = rod.value.tin;
-    if (count === null) {
-      return unknown(
-        { ...spoken, gap: 'not counted', until: name, ask: 'Count the rods in the tin and type it at Kit.' },
-        false,
-      );
-    }
-    if (joint.length_mm === null) {
+    const without = kinds.find(({ tins }) => tins.length === 0);
+    if (without) return yesNo('closed', { ...spoken, gap: 'none in the kit', until: `no ${without.name}` });
+    const uncounted = kinds.find(({ tins }) => tins.some(({ count }) => count === null));
+    if (uncounted)
       return unknown(
         {
           ...spoken,
-          gap: 'how long is it?',
-          until: `${count} on hand`,
-          ask: 'Type the weld length at Joint.',
+          gap: 'not counted',
+          until: uncounted.name,
+          ask: 'Count the rods in the tin and type it at Kit.',
         },
         false,
       );
-    }
-    return under('rods', need, exactly(count), { ...spoken, until: `${count} on hand` });
+    const held = kinds.map(({ name, need: asks, tins }) => {
+      const count = tins.reduce((sum, tin) => sum + (tin.count ?? 0), 0);
+      return { name, asks, count, left: count - asks.nominal };
+    });
+    const least = held.reduce((a, b) => (b.left < a.left ? b : a));
+    const onHand = kinds.length > 1 ? `${least.count} ${least.name} on hand` : `${least.count} on hand`;
+    if (joint.length_mm === null)
+      return unknown(
+        { ...spoken, gap: 'how long is it?', until: onHand, ask: 'Type the weld length at Joint.' },
+        false,
+      );
+    return under('rods', least.asks, exactly(least.count), { ...spoken, until: onHand });
   },
 };

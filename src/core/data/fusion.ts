@@ -1,0 +1,30 @@
+import type { Coating } from './rods';
+import { OUR_JUDGEMENT, PRACTICE, type Source } from './sources';
+
+/** Figures of fusion on steel, fitted to what welders say; for comparing, not for absolute depths. */
+
+export const FUSION_FIT: Source = {
+  name: 'pool kept melted on thick plate, fitted to about 50 A with 5/64 6013 on 6 mm',
+  grade: 'calibrated',
+};
+
+/** Width that has to be melted for slag to float up, in cores. */
+export const FUSED_WIDTH_CORES = { value: 2.3, source: FUSION_FIT };
+export const FLOOR_DOUBT = { value: 0.12, source: OUR_JUDGEMENT };
+
+/** What a covering's slag adds or spares: cellulose leaves little slag and digs. */
+export const FLOOR_COATING: Readonly<Partial<Record<Coating, number>>> = { cellulosic: 0.75, basic: 0.95 };
+
+/** Depth over the pool an arc could keep, by covering. */
+export const DIGGING: Readonly<Partial<Record<Coating, number>>> = {
+  cellulosic: 0.5,
+  basic: 0.3,
+  rutile: 0.25,
+  'iron-powder': 0.25,
+  stainless: 0.25,
+};
+export const PENETRATION_DOUBT = { value: 0.35, source: OUR_JUDGEMENT };
+/** Depth on electrode negative over that on positive: 0.8 mm less of about 1.4 with a 1/8 6013 on the flat. */
+export const NEGATIVE_DEPTH = { value: 0.43, source: PRACTICE };
+/** Depth past the corner that makes a root fused, mm, and on sheet as a share of it. */
+export const ROOT_FUSED_mm = { value: 0.5, ofSheet: 0.15, source: OUR_JUDGEMENT };

@@ -1,0 +1,74 @@
+import { DIGGING, PENETRATION_DOUBT, ROOT_FUSED_mm } from '../../data/fusion';
+import { rodClass } from '../../data/rods';
+import { PRACTICE } from '../../data/sources';
+import { vShape } from '../../joint/geometry';
+import { penetration_mm } from '../../heat/fusion';
+import { inWords } from '../../units/format';
+import { exactly } from '../../units/range';
+import { guessed, over } from '../room';
+import type { Situation } from '../situation';
+import type { Assessor } from './assessor';
+
+/** Metal that the arc has to melt through or into, mm, and why. */
+function wanted({ job, joint, system }: Situation): { mm: number; words: string } | null {
+  const { kind, thin_mm } = joint;
+  if (kind === null || thin_mm === null) return null;
+  const say = inWords(system).size;
+  const gap = joint.gap_mm ?? 0;
+  const deep = Math.min(ROOT_FUSED_mm.value, ROOT_FUSED_mm.ofSheet * thin_mm);
+  const root = { mm: deep, words: `The root is fused ${say(deep)} past its corner.` };
+  switch (kind) {
+    case 'square-butt': {
+      const both = job.look.access === 'both';
+      const mm = Math.max((thin_mm - gap / 2) / (both ? 2 : 1), root.mm);
+      return {
+        mm,
+        words: both
+          ? `Welded from both sides: each goes half way, ${say(mm)} with this gap.`
+          : `From one side it has to go through: ${say(mm)} with this gap.`,
+      };
+    }
+    case 'v-butt': {
+      const { face_mm } = vShape(job.joint, thin_mm, gap);
+      const mm = Math.max(face_mm - gap / 2, root.mm);
+      return { mm, words: `The root face of ${say(face_mm)} is melted through, with this gap.` };
+    }
+    case 'pad':
+      return null;
+    default:
+      return root;
+  }
+}
+
+/** Depth of fusion into the root, over what the joint asks. */
+export const penetration: Assessor = {
+  id: 'penetration',
+  title: 'Depth at the root',
+  short: 'root',
+  stop: 'rod',
+  assess(situation) {
+    const { beads, pole, system } = situation;
+    const asked = wanted(situation);
+    const pass = beads?.passes[0];
+    if (!asked || !pass) return null;
+    const { coating } = rodClass(pass.rod.rodClass);
+    if (DIGGING[coating] === undefined) return null;
+    const depth = penetration_mm(coating, pass.rod.current_A, pole?.value === 'DCEN');
+    const say = inWords(system).size;
+    const body = over('mm', depth, exactly(asked.mm), {
+      now: `digs about ${say(depth.nominal)}`,
+      gap: 'past the root',
+      past: 'not to the root',
+      until: `asks ${say(asked.mm)}`,
+      reasons: [
+        { words: asked.words, source: PRACTICE },
+        {
+          words: `A ${pass.rod.rodClass} at ${pass.rod.current_A} A melts in about ${say(depth.low)} to ${say(depth.high)}${pole?.value === 'DCEN' ? ', on electrode negative' : ''}.`,
+          source: PENETRATION_DOUBT.source,
+        },
+      ],
+      ask: 'Cut a scrap joint across and etch it.',
+    });
+    return guessed(body, 'maybe not to the root');
+  },
+};

@@ -1,0 +1,45 @@
+import { ROD_SIZES } from '../../data/rodSizes';
+import { PRACTICE } from '../../data/sources';
+import { POSITIONS } from '../../data/words';
+import { reaches } from '../../rods/rank';
+import { yesNo } from '../room';
+import type { Assessor } from './assessor';
+
+/** Thickest rod whose pool a hand holds up, mm. Common practice. */
+const HOLDS_UP_mm = 3.3;
+
+/** Is the rod made for the position, and thin enough to stay up in it? */
+export const position: Assessor = {
+  id: 'position',
+  title: 'Position',
+  short: 'position',
+  stop: 'rod',
+  assess({ rod, job }) {
+    const at = job.look.position;
+    if (!rod || at === null) return null;
+    const { rodClass: id, size } = rod.value;
+    const spoken = { now: `${id} ${ROD_SIZES[size].inches}`, until: POSITIONS[at].toLowerCase() };
+    if (!reaches(id, at))
+      return yesNo('closed', {
+        ...spoken,
+        gap: 'flat and horizontal only',
+        reasons: [
+          { words: `${id} runs too fluid to stay up out of flat and horizontal fillets.`, source: PRACTICE },
+        ],
+      });
+    const up = at === 'vertical' || at === 'overhead';
+    if (up && ROD_SIZES[size].diameter_mm > HOLDS_UP_mm)
+      return yesNo('departure', {
+        ...spoken,
+        gap: 'a heavy pool to hold up',
+        reasons: [
+          { words: 'Vertical and overhead stay at 1/8 or less: a bigger pool falls.', source: PRACTICE },
+        ],
+      });
+    return yesNo('open', {
+      ...spoken,
+      gap: 'runs there',
+      reasons: [{ words: `${id} is made for it.`, source: PRACTICE }],
+    });
+  },
+};

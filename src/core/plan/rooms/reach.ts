@@ -1,0 +1,60 @@
+import { ROD_SIZES } from '../../data/rodSizes';
+import { OUR_JUDGEMENT } from '../../data/sources';
+import { ACCESS } from '../../data/words';
+import { inWords } from '../../units/format';
+import { exactly } from '../../units/range';
+import { over, unknown, yesNo } from '../room';
+import type { Assessor } from './assessor';
+
+/** Holder, hand and glove behind a rod, mm. */
+const HAND_mm = 150;
+/** What is left of a rod that is bent or broken in half. */
+const BENT = 0.5;
+
+/** Can rod, holder and hand get there at the angle? */
+export const reach: Assessor = {
+  id: 'reach',
+  title: 'Reach',
+  short: 'reach',
+  stop: 'look',
+  assess({ job, rod, system }) {
+    if (!rod) return null;
+    const { access, clearance_mm } = job.look;
+    const say = inWords(system).size;
+    const { length_mm } = ROD_SIZES[rod.value.size];
+    const full = HAND_mm + length_mm;
+    const bent = HAND_mm + BENT * length_mm;
+    const reasons = [
+      {
+        words: `A new ${rod.value.size} rod is ${say(length_mm)} long; holder and hand want ${say(HAND_mm)} behind it.`,
+        source: OUR_JUDGEMENT,
+      },
+      {
+        words: `Bent, or broken in half, it gets in from ${say(bent)}: more starts, and a look with a mirror.`,
+        source: OUR_JUDGEMENT,
+      },
+    ];
+    if (clearance_mm === null)
+      return access === 'blind'
+        ? unknown(
+            {
+              now: ACCESS.blind.toLowerCase(),
+              gap: 'does the rod get in?',
+              until: `${say(full)} for a new rod`,
+              reasons,
+              ask: 'Measure the free room in front of the joint and type it at Look.',
+            },
+            false,
+          )
+        : null;
+    const spoken = { now: `${say(clearance_mm)} free`, until: `${say(full)} for a new rod`, reasons };
+    if (clearance_mm >= full)
+      return over('mm', exactly(clearance_mm), exactly(full), {
+        ...spoken,
+        gap: 'to spare for rod and hand',
+      });
+    return clearance_mm >= bent
+      ? yesNo('departure', { ...spoken, gap: 'bend the rod, or break it in half' })
+      : yesNo('closed', { ...spoken, gap: 'rod and hand do not get in' });
+  },
+};

@@ -1,0 +1,55 @@
+import { OUR_JUDGEMENT, PRACTICE } from '../../data/sources';
+import { inWords } from '../../units/format';
+import { exactly, within } from '../../units/range';
+import { over, yesNo } from '../room';
+import type { Assessor } from './assessor';
+
+/** What a rod lays, give or take. */
+const REACH_DOUBT = 0.08;
+/** A tie-in nearer to a corner than this is at the corner, mm. Common practice. */
+const OFF_CORNER_mm = 12;
+
+/** Does the rod last to where the run is to end? */
+export const runOut: Assessor = {
+  id: 'run-out',
+  title: 'Where rods run out',
+  short: 'run-out',
+  stop: 'rod',
+  assess({ beads, runs, system, joint, job }) {
+    const pass = beads?.passes[0];
+    if (!pass || !runs || joint.length_mm === null) return null;
+    const say = inWords(system).size;
+    const lays = `A rod lays ${say(Math.round(pass.beadPerRod_mm))} of this bead`;
+    const reasons = [
+      {
+        words: `${lays}; the longest run is ${say(Math.round(runs.longest_mm))}, ${runs.runs.length} in all.`,
+        source: OUR_JUDGEMENT,
+      },
+    ];
+    const perSide = runs.path.sides_mm.length;
+    const oneRodAStretch = runs.runs.length <= perSide;
+    if (oneRodAStretch)
+      return over('mm', within(pass.beadPerRod_mm, REACH_DOUBT), exactly(runs.longest_mm), {
+        now: `${say(Math.round(pass.beadPerRod_mm))} a rod`,
+        gap: 'of bead left at the end of the run',
+        past: 'of run left when the rod is gone',
+        until: `run of ${say(Math.round(runs.longest_mm))}`,
+        reasons,
+      });
+    const nearest = Math.min(Infinity, ...runs.tieIns.map(({ toCorner_mm }) => toCorner_mm));
+    const backstep = job.rod.runs === 'backstep' || (job.rod.runs === null && job.joint.kind === 'rectangle');
+    const tight = !backstep && nearest < OFF_CORNER_mm;
+    return yesNo(tight ? 'departure' : 'open', {
+      now: `${runs.tieIns.length} tie-ins`,
+      gap: tight ? 'a tie-in at a corner' : backstep ? 'each onto a hot start' : 'clear of corners and ends',
+      until: `${say(Math.round(pass.beadPerRod_mm))} a rod`,
+      reasons: [
+        ...reasons,
+        {
+          words: `Tie-ins at ${runs.tieIns.map(({ at_mm }) => say(Math.round(at_mm))).join(', ')} from the beginning. Clean the crater, light ahead, and draw back over it.`,
+          source: PRACTICE,
+        },
+      ],
+    });
+  },
+};
