@@ -11,6 +11,7 @@ const tin = (
   count: number,
   packet: [number, number] | null,
   note = '',
+  more: Partial<Tin> = {},
 ): Tin => ({
   id,
   rodClass,
@@ -22,6 +23,7 @@ const tin = (
   high_A: packet?.[1] ?? null,
   note,
   typed: {},
+  ...more,
 });
 
 const point = (current_A: number, duty_pct: number, process: ArcProcess = 'stick') => ({
@@ -138,7 +140,10 @@ export const DEMO_KIT: Kit = {
     tin('6013-18', 'E6013', '1/8', 45, null),
     tin('6011-332', 'E6011', '3/32', 35, null),
     tin('7018-332', 'E7018', '3/32', 18, [70, 110], 'opened Monday'),
-    tin('7018-18', 'E7018', '1/8', 30, [90, 140], 'sealed'),
+    tin('7018-18', 'E7018', '1/8', 30, [90, 140], '', {
+      printed: '7018-1 H4R',
+      events: [{ kind: 'sealed', at: '2026-03-02T06:30:00.000Z' }],
+    }),
     tin('309l-332', 'E309L-16', '3/32', 12, [50, 85]),
     tin('nife-332', 'ENiFe-CI', '3/32', 6, null),
   ],

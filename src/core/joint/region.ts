@@ -96,9 +96,10 @@ export function fillRegion(joint: Job['joint'], geometry: JointGeometry): Region
       // From the narrow end, where the round edge touches, out to its side.
       return {
         at: (u, s) => {
-          const x = -radius + s * radius;
-          const rise = gap + radius - Math.sqrt(Math.max(0, radius ** 2 - (x + radius) ** 2));
-          return [x, -u * rise];
+          // Even steps round the edge: near its side it rises steeply.
+          const turn = (s * Math.PI) / 2;
+          const rise = gap + radius * (1 - Math.cos(turn));
+          return [-radius + radius * Math.sin(turn), -u * rise];
         },
         sides: ['B', 'A'],
       };

@@ -40,7 +40,7 @@ export const runOut: Assessor = {
     const backstep = job.rod.runs === 'backstep' || (job.rod.runs === null && job.joint.kind === 'rectangle');
     const tight = !backstep && nearest < OFF_CORNER_mm;
     return yesNo(tight ? 'departure' : 'open', {
-      now: `${runs.tieIns.length} tie-ins`,
+      now: runs.tieIns.length === 1 ? '1 tie-in' : `${runs.tieIns.length} tie-ins`,
       gap: tight ? 'a tie-in at a corner' : backstep ? 'each onto a hot start' : 'clear of corners and ends',
       until: `${say(Math.round(pass.beadPerRod_mm))} a rod`,
       reasons: [
