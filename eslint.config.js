@@ -41,7 +41,19 @@ module.exports = defineConfig([
         'error',
         { patterns: ['react', 'react-native*', 'expo*', '@rneui/*', '@/*'] },
       ],
-      'no-restricted-globals': ['error', 'window', 'document', 'localStorage', 'navigator', 'Date'],
+      'no-restricted-globals': ['error', 'window', 'document', 'localStorage', 'navigator'],
+      // A moment may be read and written; what the clock says now comes in from outside.
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: "MemberExpression[object.name='Date'][property.name='now']",
+          message: 'The moment is passed in.',
+        },
+        {
+          selector: "NewExpression[callee.name='Date'][arguments.length=0]",
+          message: 'The moment is passed in.',
+        },
+      ],
     },
   },
   { files: ['**/*.{mjs,cjs,js}'], languageOptions: { globals: globals.node } },

@@ -8,6 +8,7 @@ import { View } from 'react-native';
 import { saveEverything } from '@/state/files';
 import { keepOffline } from '@/state/offline';
 import { boot, followOtherTabs, hush, useApp } from '@/state/store';
+import { useTinReminder } from '@/state/useTinReminder';
 import { NoticeBar } from '@/ui/NoticeBar';
 import { Theme } from '@/ui/theme/theme';
 
@@ -22,6 +23,7 @@ export default function RootLayout() {
   const notice = useApp((state) => state.notice);
   const saveProblem = useApp((state) => state.saveProblem);
   const theme = useApp((state) => state.settings.theme);
+  const reminder = useTinReminder();
   useEffect(() => {
     void boot();
     void keepOffline();
@@ -39,6 +41,7 @@ export default function RootLayout() {
             onClose={() => useApp.setState({ saveProblem: null })}
           />
         )}
+        {reminder && <NoticeBar words={reminder.words} onClose={reminder.close} />}
         {notice !== null && (
           <NoticeBar
             words={notice.words}

@@ -13,7 +13,10 @@ import { TestPage } from '@/features/metal/TestPage';
 import { NoArcPage } from '@/features/power/NoArcPage';
 import { PowerStop } from '@/features/power/PowerStop';
 import { ProcessPage } from '@/features/power/ProcessPage';
+import { BeadsPage } from '@/features/rod/BeadsPage';
+import { RodsPage } from '@/features/rod/RodsPage';
 import { RodStop } from '@/features/rod/RodStop';
+import { RunsPage } from '@/features/rod/RunsPage';
 import { SheetStop } from '@/features/sheet/SheetStop';
 import { MetalNote } from '@/features/notes/MetalNote';
 import { NotesPage } from '@/features/notes/NotesPage';
@@ -37,6 +40,9 @@ const ASIDES: Readonly<Record<string, ComponentType<{ open: OpenJob }>>> = {
   history: HistoryPage,
   process: ProcessPage,
   'no-arc': NoArcPage,
+  rods: RodsPage,
+  beads: BeadsPage,
+  runs: RunsPage,
 };
 
 /**

@@ -7,4 +7,5 @@ export const DEMO_IDS: readonly string[] = [
   'bollard-cap',
   'bilge-drum',
   'winch-pawl',
+  'gangway-trolley',
 ];

@@ -30,6 +30,12 @@ export const openFamily = (id: string, place: string, family: string) =>
 export const openProcesses = (id: string) => router.push(inJob(id, 'process'));
 /** Opens the search for a lost arc. */
 export const openNoArc = (id: string) => router.push(inJob(id, 'no-arc'));
+/** Opens which rod, and why. */
+export const openRods = (id: string) => router.push(inJob(id, 'rods'));
+/** Opens where the beads lie in the section. */
+export const openBeads = (id: string) => router.push(inJob(id, 'beads'));
+/** Opens where rods run out along the joint. */
+export const openRuns = (id: string) => router.push(inJob(id, 'runs'));
 /** Goes to the library of metals. */
 export const openNotes = () => router.push(NOTES);
 /** Opens the reader of what is printed on a rod. */

@@ -4,8 +4,9 @@ import { JOINTS, POSITIONS } from '../data/words';
 import type { Assessment } from './assess';
 import type { Room } from './room';
 import type { Situation } from './situation';
-import { rodsNeeded } from '../rods/beads';
-import { buildSteps, type Step } from './steps';
+import { passCount, rodsNeeded } from '../rods/beads';
+import type { Step } from './step';
+import { buildSteps } from './steps';
 import { speakGap, speakState } from './speak';
 import { judgeStopWork, type AskedQuestion } from '../repair/stopWork';
 import { wholeRods } from './rooms/rodsOnHand';
@@ -139,7 +140,7 @@ function verdictOf(stops: Halt[], open: Halt[], passed: Halt[], hasProblems: boo
 function totalsOf({ beads, timeline }: Situation): Plan['totals'] {
   if (!beads || !timeline) return null;
   return {
-    beads: beads.passes.length,
+    beads: passCount(beads),
     rods: wholeRods(rodsNeeded(beads)).nominal,
     arc_min: timeline.arc_s / 60,
     elapsed_min: timeline.elapsed_s / 60,

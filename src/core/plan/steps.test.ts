@@ -4,7 +4,7 @@ import { applyEdits } from '../formats/edits';
 import type { Job } from '../formats/job';
 import { assess } from './assess';
 import { makePlan } from './plan';
-import type { Step } from './steps';
+import type { Step } from './step';
 
 const demo = (id: string): Job => {
   const job = DEMO_JOBS.find((j) => j.id === id);

@@ -4,41 +4,18 @@ import { metalFamily } from '../data/metals';
 import { GRADE_WORDS } from '../data/sources';
 import { rodClass } from '../data/rods';
 import { ROD_SIZES } from '../data/rodSizes';
-import { AIMS, POLE_WORDS } from '../data/words';
+import { POLE_WORDS } from '../data/words';
 import { beliefOf } from '../metal/belief';
 import { judgeStopWork } from '../repair/stopWork';
 import type { JointGeometry } from '../joint/geometry';
-import { inWords, trimmed } from '../units/format';
+import { inWords } from '../units/format';
 import type { Room } from './room';
 import { coatingsOf } from './rooms/metal';
 import { needsNoPreheat } from './rooms/preheat';
-import { wholeRods } from './rooms/rodsOnHand';
 import type { Situation } from './situation';
-import { rodsNeeded } from '../rods/beads';
+import { step, type Step } from './step';
 import { tackCount } from './timeline';
-
-/** One thing to do, with what to set, what to wait for and what to beware of. */
-export interface Step {
-  title: string;
-  /** What to do, in order. */
-  actions: readonly string[];
-  /** Settings as label and value. */
-  settings: readonly { label: string; value: string }[];
-  /** Not past here until it is so. */
-  holds: readonly string[];
-  cautions: readonly string[];
-  why: string;
-}
-
-const step = (title: string, parts: Partial<Omit<Step, 'title'>>): Step => ({
-  title,
-  actions: [],
-  settings: [],
-  holds: [],
-  cautions: [],
-  why: '',
-  ...parts,
-});
+import { weld } from './weldStep';
 
 /** Coverings whose fume carries fluoride. Common practice. */
 const FLUORIDE: readonly string[] = ['basic', 'stainless'];
@@ -136,7 +113,7 @@ function fitAndTack({ joint, job, wants, system }: Situation): Step {
 const onSheet = ({ thin_mm }: JointGeometry): boolean => thin_mm !== null && thin_mm <= 3;
 
 function setTheMachine(
-  { machine, supply, cords, rod, pole, current_A, joint, system }: Situation,
+  { machine, supply, cords, rod, pole, current_A, joint, system, dryness }: Situation,
   rooms: readonly Room[],
 ): Step | null {
   if (!rod || !current_A || !pole) return null;
@@ -159,7 +136,10 @@ function setTheMachine(
         value: `${inWords(system).distance(length_m)} of ${CABLES[size].name}, off the drum`,
       })),
     ],
-    actions: ['Run a bead on scrap of the same thickness first, then adjust.'],
+    actions: [
+      ...(dryness && dryness.limit_h !== null ? [`Rods: ${dryness.words} ${dryness.act}`] : []),
+      'Run a bead on scrap of the same thickness first, then adjust.',
+    ],
     cautions: [
       'Rod in the holder only when about to strike.',
       ...(FLUORIDE.includes(row.coating) ? ['Fluoride in the flux fume: extract it or stay upwind.'] : []),
@@ -207,56 +187,6 @@ function windows({ wants, system }: Situation): string[] {
           : `${say(min_C)} to ${say(max_C)}`;
     return [`Suits all that ${wants.warm.length > 1 ? `side ${'AB'[n]}` : 'it'} may be: ${words}.`];
   });
-}
-
-function weld(situation: Situation): Step[] {
-  const { beads, rod, timeline, aim, joint, rest_s, wants, system } = situation;
-  if (!beads || !rod || !timeline) return [];
-  const say = inWords(system);
-  const row = rodClass(rod.value.rodClass);
-  const interpass = wants.heat.flatMap(({ rule }) =>
-    rule.interpassMax_C === null ? [] : [rule.interpassMax_C],
-  );
-  const shared = beads.passes[0];
-  if (!shared) return [];
-  const arc_s = timeline.events
-    .filter(({ kind }) => kind === 'arc')
-    .reduce((sum, event) => sum + event.duration_s, 0);
-  return [
-    step(beads.passes.length === 1 ? 'Weld it in one pass' : `Weld it in ${beads.passes.length} passes`, {
-      settings: [
-        { label: 'Rods', value: `${wholeRods(rodsNeeded(beads)).nominal} with spoil` },
-        { label: 'Bead a rod', value: say.size(Math.round(shared.beadPerRod_mm)) },
-        { label: 'Travel', value: `${say.size(Math.round(shared.travel_mm_s * 60))} a minute` },
-        ...(joint.leg_mm === null
-          ? []
-          : [
-              {
-                label: 'Leg',
-                value: `${say.size(joint.leg_mm)}${joint.legBy === 'rule' ? ', by rule' : ''}`,
-              },
-            ]),
-        { label: 'Arc time', value: `${trimmed(arc_s / 60, 1)} min` },
-        ...(rest_s > 0 ? [{ label: 'Rest after each rod', value: `${trimmed(rest_s / 60, 1)} min` }] : []),
-      ],
-      actions: [
-        row.technique,
-        ...(aim.value === 'bisect' ? [] : [AIMS[aim.value].words]),
-        'Strike 10 to 25 mm ahead on the line and draw back over it, so that every strike is welded over.',
-        'At the end step back and fill the crater.',
-        ...(beads.passes.length > 1
-          ? ['Chip and brush to bright between passes; each bead overlaps the last by a third to a half.']
-          : []),
-      ],
-      holds:
-        interpass.length > 0
-          ? [`Below ${say.temperature(Math.min(...interpass))} before the next bead, by thermometer.`]
-          : [],
-      cautions: beads.oversize
-        ? ['The smallest bead this rod lays is bigger than the joint asks: a thinner rod would pull less.']
-        : [],
-    }),
-  ];
 }
 
 function after({ job, wants }: Situation): Step {

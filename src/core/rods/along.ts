@@ -38,6 +38,12 @@ export interface RunPlan {
 /** Share of what a rod should lay that is counted on: it may be stuck, bent or run a little fat. */
 export const COUNTED_ON = 0.9;
 
+/** Runs that one rod does whole, and what is left in it then, mm. */
+export function runsPerRod({ longest_mm }: RunPlan, bead_mm: number): { runs: number; left_mm: number } {
+  const runs = Math.max(1, Math.floor((bead_mm * COUNTED_ON + 1e-6) / Math.max(longest_mm, 1e-6)));
+  return { runs, left_mm: Math.max(0, bead_mm - runs * longest_mm) };
+}
+
 /** The path of a joint of such a length. */
 export function pathOf(
   kind: JointKind | null,

@@ -197,3 +197,10 @@ export function rodsByKind(beads: BeadPlan): { rodClass: RodClassId; size: RodSi
   }
   return [...kinds.values()];
 }
+
+/** Passes from end to end of the joint: one that two sizes share counts once. */
+export const passCount = (beads: BeadPlan): number =>
+  beads.passes.filter(({ from_mm }) => from_mm === 0).length;
+
+/** "one pass", "six passes": as it is said after a number. */
+export const passesInWords = (count: number): string => (count === 1 ? '1 pass' : `${count} passes`);

@@ -13,6 +13,8 @@ export interface Bead {
   /** What it adds, and where that lies. */
   area_mm2: number;
   outline: readonly Point[];
+  /** The line round it as it is drawn: its face stands a little proud, as far as the next layer leaves it. */
+  drawn: readonly Point[];
   /** The middle of it. */
   at: Point;
   /** How wide it runs, with what it melts of the bead beside it. */
@@ -167,6 +169,7 @@ export function layOut(question: LayoutQuestion): Bead[] {
         place,
         area_mm2,
         outline: outlineOf(region, [u0, u1], [s0, s1]),
+        drawn: crowned(region, [u0, u1], [s0, s1]),
         at: region.at((u0 + u1) / 2, (s0 + s1) / 2),
         width_mm: ((u1 - u0) * wide) / (1 - over),
         overlap: over,
@@ -174,6 +177,32 @@ export function layOut(question: LayoutQuestion): Bead[] {
     });
   });
   return beads;
+}
+
+/** How far the face of a bead stands proud, over its width. */
+const CROWN = 0.09;
+
+/** A bead with its face bowed outwards, square to it. */
+function crowned(
+  region: Region,
+  [u0, u1]: readonly [number, number],
+  [s0, s1]: readonly [number, number],
+): Point[] {
+  const steps = 10;
+  const bottom = Array.from({ length: steps + 1 }, (_, n) => region.at(u0 + ((u1 - u0) * n) / steps, s0));
+  const top = Array.from({ length: steps + 1 }, (_, n) => region.at(u0 + ((u1 - u0) * n) / steps, s1));
+  const wide = lengthOf(top);
+  const face = top.map(([x, y], n): Point => {
+    const [before, after] = [top[Math.max(0, n - 1)] ?? [x, y], top[Math.min(steps, n + 1)] ?? [x, y]];
+    const [alongX, alongY] = [after[0] - before[0], after[1] - before[1]];
+    const long = Math.hypot(alongX, alongY) || 1;
+    // Outwards: the way from the foot of the bead to its face.
+    const [footX, footY] = bottom[n] ?? [x, y];
+    const out = Math.sign(-alongY * (x - footX) + alongX * (y - footY)) || 1;
+    const proud = (CROWN * wide * 4 * n * (steps - n)) / steps ** 2;
+    return [x + (out * proud * -alongY) / long, y + (out * proud * alongX) / long];
+  });
+  return [...bottom, ...face.reverse()];
 }
 
 /** Where a layer is cut across so that each bead has its area: shares of its width from 0 to 1. */

@@ -10,15 +10,16 @@ export interface NextRod {
   count: number;
 }
 
-/** True where a hand can lay a bead of that size with that rod. */
-function canLay(rod: BurnedRod, area_mm2: number): boolean {
+/** The bead that a hand lays with a rod where one of a size is wanted, mm2: bigger where it cannot be so small; null where it cannot be so big. */
+function beadWith(rod: BurnedRod, area_mm2: number): number | null {
   const { smallest, largest } = handLays_mm2(rod);
-  return area_mm2 >= smallest / STRETCH && area_mm2 <= largest * STRETCH;
+  if (area_mm2 > largest * STRETCH) return null;
+  return Math.max(area_mm2, smallest / STRETCH);
 }
 
 /**
  * Goes on with other sizes of a class where a tin runs short: pass by pass, and inside the pass from where the rods end.
- * The beads keep their size, so the section stays full; the pace of the hand changes. Spoil is counted in.
+ * The section stays full: beads keep their size, or grow where the next rod cannot lay one so small. Spoil is counted in.
  * @param onHand rods of the main kind; @param others further kinds, in the order they are taken
  * @returns the plan with the rods shared out; the rest of the weld stays with the main kind where nothing else lays it
  */
@@ -37,11 +38,12 @@ export function mixRods(
     let from_mm = pass.from_mm;
     for (const item of stock) {
       if (from_mm >= pass.to_mm - 1e-9) break;
-      if (item.left <= 1e-9 || !canLay(item.rod, pass.area_mm2)) continue;
-      const whole = laid(item.rod, pass.area_mm2, pass.to_mm - from_mm);
+      const area_mm2 = item.rod === main ? pass.area_mm2 : beadWith(item.rod, pass.area_mm2);
+      if (item.left <= 1e-9 || area_mm2 === null) continue;
+      const whole = laid(item.rod, area_mm2, pass.to_mm - from_mm);
       const to_mm = Math.min(pass.to_mm, from_mm + item.left * whole.beadPerRod_mm);
-      const part = laid(item.rod, pass.area_mm2, to_mm - from_mm);
-      parts.push({ ...pass, rod: item.rod, from_mm, to_mm, ...part });
+      const part = laid(item.rod, area_mm2, to_mm - from_mm);
+      parts.push({ ...pass, rod: item.rod, area_mm2, from_mm, to_mm, ...part });
       item.left -= part.rods;
       from_mm = to_mm;
     }

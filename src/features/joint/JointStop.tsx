@@ -8,9 +8,9 @@ import { Card } from '@/ui/Card';
 import { optionsOf } from '@/ui/options';
 import { Pick } from '@/ui/Pick';
 import { QuantityField } from '@/ui/QuantityField';
+import { SectionPicture } from '@/ui/SectionPicture';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
-import { JointSection } from './JointSection';
 
 /** Joint: kind, thicknesses, length, fit-up, and the weld it asks for. */
 export function JointStop({ open }: { open: OpenJob }) {
@@ -23,7 +23,9 @@ export function JointStop({ open }: { open: OpenJob }) {
   const { length_mm } = geometry;
   const answer =
     geometry.area_mm2 === null
-      ? 'Kind and thickness first; the rest can wait.'
+      ? joint.kind === 'gouge' || joint.kind === 'pad'
+        ? 'Kind and sizes first; the rest can wait.'
+        : 'Kind and thickness first; the rest can wait.'
       : `${geometry.leg_mm === null ? '' : `Leg ${say.size(geometry.leg_mm)}${geometry.legBy === 'rule' ? ' by rule' : ''}. `}${trimmed(geometry.area_mm2, 1)} mm² of weld.`;
   return (
     <>
@@ -40,7 +42,7 @@ export function JointStop({ open }: { open: OpenJob }) {
       />
       {joint.kind !== null && geometry.thin_mm !== null && (
         <Card>
-          <JointSection open={open} />
+          <SectionPicture joint={joint} geometry={geometry} system={system} />
         </Card>
       )}
       <Row>
@@ -74,9 +76,32 @@ export function JointStop({ open }: { open: OpenJob }) {
           <Size open={open} path="joint.tubeHeight_mm" />
         </Row>
       )}
-      {joint.kind === 'plug' && (
+      {joint.kind === 'gouge' && (
+        <>
+          <Row>
+            <Size open={open} path="joint.depth_mm" />
+            <Size open={open} path="joint.topWidth_mm" />
+          </Row>
+          <Row>
+            <Size open={open} path="joint.rootRadius_mm" proposed={`blank: ${say.size(5)}`} />
+            <Size open={open} path="joint.ramp_mm" proposed="blank: full depth to the ends" />
+          </Row>
+          <Words as="small" tone="quiet">
+            All of the crack, and 50 mm of sound metal past each end. An open boat with ramped ends and sloped
+            sides, not a slot. Look again with dye or powder before you fill it.
+          </Words>
+        </>
+      )}
+      {joint.kind === 'pad' && (
+        <Row>
+          <Size open={open} path="joint.padWidth_mm" />
+          <Size open={open} path="joint.padHeight_mm" />
+        </Row>
+      )}
+      {(joint.kind === 'plug' || joint.kind === 'slot') && (
         <Row>
           <Size open={open} path="joint.plugDiameter_mm" />
+          {joint.kind === 'slot' && <Size open={open} path="joint.slotLength_mm" />}
           <Size open={open} path="joint.plugCount" />
         </Row>
       )}
@@ -95,7 +120,9 @@ export function JointStop({ open }: { open: OpenJob }) {
               : undefined
           }
         />
-        <Size open={open} path="joint.gap_mm" label="Widest gap" />
+        {(joint.kind === null || JOINTS[joint.kind].fitUp) && (
+          <Size open={open} path="joint.gap_mm" label="Widest gap" />
+        )}
       </Row>
       {isFillet && (
         <Row>

@@ -7,9 +7,11 @@ import type { Kit } from '@core/formats/kit';
 import { writeKitFile } from '@core/formats/write';
 import { inWords } from '@core/units/format';
 import { ampWindow } from '@core/rods/amps';
+import { tinVerdict } from '@core/rods/keeping/verdict';
 import { checks } from '@/state/late';
 import { chooseFile, saveFile } from '@/state/files';
 import { say, useApp } from '@/state/store';
+import { useClock } from '@/state/useClock';
 import { addItem, addTins, newItemId, type Shelf } from '@/state/shelf';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
@@ -26,6 +28,7 @@ export function KitPage() {
   const kit = useApp((state) => state.kit.kit);
   const system = useApp((state) => state.settings.system);
   const say = inWords(system);
+  const now_ms = useClock();
   return (
     <PageFrame title="Kit" backID="kit-back">
       <Words tone="quiet">
@@ -71,7 +74,7 @@ export function KitPage() {
         title="Rod tins"
         shelf="tins"
         add="Add a tin"
-        rows={kit.tins.map((t) => ({ id: t.id, name: `${t.rodClass} ${t.size}`, note: tinNote(t) }))}
+        rows={kit.tins.map((t) => ({ id: t.id, name: `${t.rodClass} ${t.size}`, note: tinNote(t, now_ms) }))}
       />
       <ShelfList
         title="Tools"
@@ -89,11 +92,13 @@ const lengthOf = (
   distance: (m: number) => string,
 ): string => `${length_m === null ? 'length not known' : distance(length_m)} of ${CABLES[size].name}`;
 
-function tinNote(tin: Kit['tins'][number]): string {
+function tinNote(tin: Kit['tins'][number], now_ms: number): string {
+  const { state, words } = tinVerdict(tin, now_ms);
   const window = ampWindow(tin.rodClass, tin.size, tin);
   return [
     `${tin.count ?? '?'} rods`,
     window ? `${window.low_A} to ${window.high_A} A by the ${window.by}` : 'no range known',
+    state === 'no-clock' || tin.events.length === 0 ? '' : words,
     tin.note,
   ]
     .filter((w) => w !== '')

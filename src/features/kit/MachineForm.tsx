@@ -121,6 +121,15 @@ export function MachineForm({ machine, change }: { machine: Machine; change: Cha
         value={machine.dial}
         onPick={(dial: DialId | null) => dial && change([{ path: 'dial', value: dial }])}
       />
+      <FieldRow>
+        <Num
+          item={machine}
+          at="bias_pct"
+          path="machine.bias_pct"
+          change={change}
+          proposed="blank: as the chart. 145 A ran right where it says 125: 116 %"
+        />
+      </FieldRow>
       <Pick
         label="Hot start"
         testID="hot-start"

@@ -12,6 +12,7 @@ import { RodWordView } from '@/ui/RodWordView';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
 import { Note, Num, type Change } from './parts';
+import { TinLog } from './TinLog';
 
 /** Rods of one class and size, and what their packet says. */
 export function TinForm({ tin, change }: { tin: Tin; change: Change }) {
@@ -21,6 +22,10 @@ export function TinForm({ tin, change }: { tin: Tin; change: Change }) {
   return (
     <>
       <Words as="title" testID="item-title">{`${tin.rodClass} ${tin.size}`}</Words>
+      <FieldRow>
+        <Num item={tin} at="count" path="tin.count" change={change} />
+      </FieldRow>
+      <TinLog tin={tin} change={change} />
       <View style={{ gap: SPACE.xs }}>
         <Words as="label" tone="quiet">
           Printed on the rods
@@ -50,6 +55,7 @@ export function TinForm({ tin, change }: { tin: Tin; change: Change }) {
       <Pick
         label="Class"
         testID="class"
+        folds
         options={ROD_CLASS_IDS.map((id) => ({ id, name: id }))}
         value={tin.rodClass}
         onPick={(id: RodClassId | null) => id && change([{ path: 'rodClass', value: id }])}
@@ -61,9 +67,6 @@ export function TinForm({ tin, change }: { tin: Tin; change: Change }) {
         value={tin.size}
         onPick={(id: RodSizeId | null) => id && change([{ path: 'size', value: id }])}
       />
-      <FieldRow>
-        <Num item={tin} at="count" path="tin.count" change={change} />
-      </FieldRow>
       <Words as="head">Printed on the packet</Words>
       <FieldRow>
         <Num item={tin} at="low_A" path="tin.low_A" change={change} proposed="blank: the table" />

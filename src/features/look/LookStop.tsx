@@ -9,7 +9,10 @@ import {
   type PositionId,
   type SurfaceId,
 } from '@core/data/words';
+import { parseWhen, sayWhen } from '@core/units/when';
+import { useClock } from '@/state/useClock';
 import type { OpenJob } from '@/state/useJob';
+import { thisMoment, wallAt } from '@/state/wall';
 import { Entry } from '@/ui/Entry';
 import { optionsOf } from '@/ui/options';
 import { Pick } from '@/ui/Pick';
@@ -106,6 +109,15 @@ export function LookStop({ open }: { open: OpenJob }) {
           onType={(text) => type('look.timeWindow_s', text, 'Time')}
           proposed="blank: no hurry"
         />
+        <QuantityField
+          path="look.clearance_mm"
+          value={look.clearance_mm}
+          typed={job.typed['look.clearance_mm']}
+          system={system}
+          onType={(text) => type('look.clearance_mm', text, 'Free room')}
+          proposed="blank: open all round"
+        />
+        <StartField open={open} />
       </View>
     </>
   );
@@ -118,6 +130,44 @@ function Field({ label, children }: { label: string; children: React.ReactNode }
         {label}
       </Words>
       {children}
+    </View>
+  );
+}
+
+/** When the first arc is to be struck: what a clock that runs, as that of a tin, is asked for. */
+function StartField({ open }: { open: OpenJob }) {
+  const wall = wallAt(useClock());
+  const { startAt } = open.job.look;
+  const typed = open.job.typed['look.startAt'];
+  const text = typed ?? (startAt === null ? '' : sayWhen(Date.parse(startAt), wall));
+  const read = text.trim() === '' || startAt !== null ? null : parseWhen(text, wall);
+  const wrong = read !== null && !read.ok;
+  const take = (said: string) => {
+    const when = said.trim() === '' ? null : parseWhen(said, wallAt(thisMoment()));
+    open.edit(
+      [
+        { path: 'look.startAt', value: when?.ok ? new Date(when.value).toISOString() : null },
+        { path: 'typed.look.startAt', value: said === '' ? undefined : said.slice(0, 200) },
+      ],
+      'When it starts',
+    );
+  };
+  return (
+    <View style={{ flexGrow: 1, flexBasis: 300, gap: SPACE.xs }}>
+      <Words as="label" tone="quiet">
+        When you strike
+      </Words>
+      <Entry
+        label="When you strike"
+        testID="start-at"
+        value={text}
+        onChange={take}
+        placeholder="tomorrow 7:00"
+        invalid={wrong}
+      />
+      <Words as="label" tone={wrong ? 'danger' : 'quiet'} testID="start-at-says" live>
+        {wrong ? read.message : startAt === null ? 'blank: now' : sayWhen(Date.parse(startAt), wall)}
+      </Words>
     </View>
   );
 }

@@ -1,8 +1,9 @@
 import { View } from 'react-native';
-import { POLES, rodClass, ROD_CLASS_IDS, type Pole, type RodClassId } from '@core/data/rods';
+import { POLES, ROD_CLASS_IDS, type Pole, type RodClassId } from '@core/data/rods';
 import { ROD_SIZE_IDS, ROD_SIZES, type RodSizeId } from '@core/data/rodSizes';
 import { AIMS, type AimId } from '@core/data/words';
 import { ampWindow } from '@core/rods/amps';
+import { passCount } from '@core/rods/beads';
 import { POLE_WORDS } from '@core/data/words';
 import { schoolsFor } from '@core/plan/schools';
 import type { OpenJob } from '@/state/useJob';
@@ -14,18 +15,24 @@ import { QuantityField } from '@/ui/QuantityField';
 import { SPACE } from '@/ui/theme/tokens';
 import { SchoolCard } from '@/ui/SchoolCard';
 import { Words } from '@/ui/Words';
+import { openBeads, openRods, openRuns } from '@/ui/goTo';
+import { FieldRow } from '@/ui/FieldRow';
+import { fixRod } from './fixRod';
+import { HowItIsRun } from './HowItIsRun';
 
 /** Rod: class, size, pole, amps and aim. The app proposes; what the welder fixes stays fixed. */
 export function RodStop({ open }: { open: OpenJob }) {
   const { job, set, edit, assessment } = open;
-  const { rod, pole, aim, joint, current_A, kit, wants } = assessment.situation;
+  const { rod, pole, aim, joint, current_A, kit, rodsWanted, settings } = assessment.situation;
   const schools = schoolsFor(assessment.situation);
   const own =
     job.rod.rodClass !== null ||
     job.rod.size !== null ||
     job.rod.pole !== null ||
     job.rod.current_A !== null ||
-    job.rod.aim !== null;
+    job.rod.aim !== null ||
+    job.rod.root.rodClass !== null ||
+    job.rod.workAngle_deg !== null;
   const answer = rod
     ? `${rod.value.rodClass} ${rod.value.size}, ${pole ? POLE_WORDS[pole.value] : ''}. ${rod.value.why}`
     : 'No rod fits yet.';
@@ -38,6 +45,7 @@ export function RodStop({ open }: { open: OpenJob }) {
         <Words tone="quiet">{answer}</Words>
       </View>
       <Amps open={open} />
+      <Ways open={open} />
       <Pick
         label="Out of the tins"
         testID="tin"
@@ -48,7 +56,7 @@ export function RodStop({ open }: { open: OpenJob }) {
           note: [
             `${tin.count ?? '?'} rods`,
             rangeNote(tin.rodClass, tin.size, tin),
-            wants.rods.includes(tin.rodClass) ? '' : 'not for this metal',
+            rodsWanted.includes(tin.rodClass) ? '' : 'not for this metal',
           ]
             .filter((w) => w !== '')
             .join(', '),
@@ -65,7 +73,7 @@ export function RodStop({ open }: { open: OpenJob }) {
         <Pick
           label="Class"
           testID="class"
-          options={ROD_CLASS_IDS.filter((id) => wants.rods.includes(id) || id === job.rod.rodClass).map(
+          options={ROD_CLASS_IDS.filter((id) => rodsWanted.includes(id) || id === job.rod.rodClass).map(
             (id) => ({ id, name: id }),
           )}
           value={job.rod.rodClass}
@@ -99,12 +107,19 @@ export function RodStop({ open }: { open: OpenJob }) {
           onPick={(id: AimId | null) => set('rod.aim', id, 'Aim')}
         />
       )}
-      {rod && (
-        <Card tone="sunk">
-          <Words as="bold">How it is run</Words>
-          <Words as="small">{`${rodClass(rod.value.rodClass).technique} Arc force ${rodClass(rod.value.rodClass).arcForce}.`}</Words>
-        </Card>
+      {joint.ratio >= 1.5 && (
+        <FieldRow>
+          <QuantityField
+            path="rod.workAngle_deg"
+            value={job.rod.workAngle_deg}
+            typed={job.typed['rod.workAngle_deg']}
+            system={open.system}
+            proposed={settings ? `blank: ${settings.work_deg}° by the aim` : undefined}
+            onType={(text) => open.type('rod.workAngle_deg', text, 'Lean')}
+          />
+        </FieldRow>
       )}
+      <HowItIsRun open={open} />
       <View style={{ flexDirection: 'row', gap: SPACE.m, flexWrap: 'wrap' }}>
         <QuantityField
           path="rod.rest_s"
@@ -125,7 +140,14 @@ export function RodStop({ open }: { open: OpenJob }) {
           testID="propose"
           onPress={() =>
             edit(
-              [...fixRod(null, null), { path: 'rod.pole', value: null }, { path: 'rod.aim', value: null }],
+              [
+                ...fixRod(null, null),
+                { path: 'rod.pole', value: null },
+                { path: 'rod.aim', value: null },
+                { path: 'rod.root', value: { rodClass: null, size: null } },
+                { path: 'rod.workAngle_deg', value: null },
+                { path: 'typed.rod.workAngle_deg', value: undefined },
+              ],
               'Proposed afresh',
             )
           }
@@ -135,14 +157,6 @@ export function RodStop({ open }: { open: OpenJob }) {
     </>
   );
 }
-
-/** A rod fixed by hand: amps set for another rod do not carry over. */
-const fixRod = (id: RodClassId | null, size: RodSizeId | null) => [
-  { path: 'rod.rodClass', value: id },
-  { path: 'rod.size', value: size },
-  { path: 'rod.current_A', value: null },
-  { path: 'typed.rod.current_A', value: undefined },
-];
 
 function rangeNote(id: RodClassId, size: RodSizeId, tin: Parameters<typeof ampWindow>[2]): string {
   const window = ampWindow(id, size, tin);
@@ -220,5 +234,43 @@ function Amps({ open }: { open: OpenJob }) {
         />
       )}
     </Card>
+  );
+}
+
+/** Where the rest of the rod's questions are answered: which and why, how the beads lie, where each rod ends. */
+function Ways({ open }: { open: OpenJob }) {
+  const { job, assessment } = open;
+  const { beads, runs, root, rod } = assessment.situation;
+  const passes = beads ? passCount(beads) : null;
+  return (
+    <View style={{ gap: SPACE.s }}>
+      <Act
+        align="left"
+        title={rod ? `Why ${rod.value.rodClass}, and what else` : 'Which rod'}
+        testID="to-rods"
+        onPress={() => openRods(job.id)}
+      />
+      <Act
+        align="left"
+        title={passes === null ? 'Beads' : passes === 1 ? 'Beads: one pass' : `Beads: ${passes} passes`}
+        testID="to-beads"
+        onPress={() => openBeads(job.id)}
+      />
+      <Act
+        align="left"
+        title={
+          runs
+            ? `Where rods run out: ${runs.tieIns.length === 1 ? '1 tie-in' : `${runs.tieIns.length} tie-ins`}`
+            : 'Where rods run out'
+        }
+        testID="to-runs"
+        onPress={() => openRuns(job.id)}
+      />
+      {root && (
+        <Words as="small" testID="root-rod">
+          {`Root with ${root.rod.rodClass} ${root.rod.size} at ${root.current_A} A.`}
+        </Words>
+      )}
+    </View>
   );
 }

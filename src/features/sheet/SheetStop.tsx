@@ -4,7 +4,7 @@ import { writeJobFile } from '@core/formats/write';
 import { makePlan, type Plan } from '@core/plan/plan';
 import { DEFERENCE, sheetMarkdown, VERDICT_WORDS } from '@core/plan/sheet';
 import { speakRoom } from '@core/plan/speak';
-import type { Step } from '@core/plan/steps';
+import type { Step } from '@core/plan/step';
 import { trimmed } from '@core/units/format';
 import { saveFile } from '@/state/files';
 import type { OpenJob } from '@/state/useJob';

@@ -1,4 +1,3 @@
-import { PRACTICE } from '../../data/sources';
 import { unknown, yesNo } from '../room';
 import type { Assessor } from './assessor';
 import { metalsInWords } from './metal';

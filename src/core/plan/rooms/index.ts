@@ -14,7 +14,7 @@ import { coating, metal } from './metal';
 import { pole } from './pole';
 import { preheat } from './preheat';
 import { beadSize } from './beadSize';
-import { exposure } from './exposure';
+import { dryRods } from './dryRods';
 import { fusionFloor } from './fusionFloor';
 import { hydrogen } from './hydrogen';
 import { penetration } from './penetration';
@@ -49,7 +49,7 @@ export const ASSESSORS: readonly Assessor[] = [
   pole,
   preheat,
   hydrogen,
-  exposure,
+  dryRods,
   burnThrough,
   fusionFloor,
   penetration,

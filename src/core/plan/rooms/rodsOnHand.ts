@@ -4,7 +4,7 @@ import { FILLER_HANDBOOK, PRACTICE } from '../../data/sources';
 import { exactly } from '../../units/range';
 import { inWords, trimmed } from '../../units/format';
 import { under, unknown, yesNo } from '../room';
-import { rodsByKind } from '../../rods/beads';
+import { passCount, passesInWords, rodsByKind } from '../../rods/beads';
 import type { Assessor } from './assessor';
 
 /** Rods the job takes, whole rods with spoil, at the careful and the spendthrift end. */
@@ -37,7 +37,7 @@ export const rodsOnHand: Assessor = {
       lack: 'short',
       reasons: [
         {
-          words: `One rod lays ${inWords(system).size(Math.round(first?.beadPerRod_mm ?? 0))} of a ${trimmed(first?.area_mm2 ?? 0, 1)} mm² bead; ${beads.passes.length} ${beads.passes.length === 1 ? 'pass' : 'passes'} of ${joint.length_mm === null ? 'a length not known' : inWords(system).size(joint.length_mm)}.`,
+          words: `One rod lays ${inWords(system).size(Math.round(first?.beadPerRod_mm ?? 0))} of a ${trimmed(first?.area_mm2 ?? 0, 1)} mm² bead; ${passesInWords(passCount(beads))} of ${joint.length_mm === null ? 'a length not known' : inWords(system).size(joint.length_mm)}.`,
           source: FILLER_HANDBOOK,
         },
         {

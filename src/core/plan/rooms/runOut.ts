@@ -26,9 +26,10 @@ export const runOut: Assessor = {
         source: OUR_JUDGEMENT,
       },
     ];
-    const perSide = runs.path.sides_mm.length;
-    const oneRodAStretch = runs.runs.length <= perSide;
-    if (oneRodAStretch)
+    const backstep = job.rod.runs === 'backstep' || (job.rod.runs === null && job.joint.kind === 'rectangle');
+    // Each stretch in one run: the rod has to last. In more, it may end anywhere but at a corner.
+    const stretches = runs.path.closed && !backstep ? 1 : runs.path.sides_mm.length;
+    if (runs.runs.length <= stretches)
       return over('mm', within(pass.beadPerRod_mm, REACH_DOUBT), exactly(runs.longest_mm), {
         now: `${say(Math.round(pass.beadPerRod_mm))} a rod`,
         gap: 'of bead left at the end of the run',
@@ -37,7 +38,6 @@ export const runOut: Assessor = {
         reasons,
       });
     const nearest = Math.min(Infinity, ...runs.tieIns.map(({ toCorner_mm }) => toCorner_mm));
-    const backstep = job.rod.runs === 'backstep' || (job.rod.runs === null && job.joint.kind === 'rectangle');
     const tight = !backstep && nearest < OFF_CORNER_mm;
     return yesNo(tight ? 'departure' : 'open', {
       now: runs.tieIns.length === 1 ? '1 tie-in' : `${runs.tieIns.length} tie-ins`,

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { TIN_EVENT_IDS } from '../../data/tinEvents';
 import { ROD_CLASS_IDS } from '../../data/rods';
 import type { Tin, TinEvent } from '../../formats/kit';
-import { exposureOf, outLimit_h } from './exposure';
+import { exposureOf, outLimit_h } from './airTime';
 import { rodHydrogen } from './hydrogen';
 import { marksOf } from './marks';
 import { reminders, tinVerdict } from './verdict';

@@ -4,7 +4,7 @@ import type { Source } from '../../data/sources';
 import type { Tin } from '../../formats/kit';
 import { formatQuantity, trimmed } from '../../units/format';
 import { DURATION } from '../../units/kinds';
-import { exposureOf, outLimit_h, type Exposure } from './exposure';
+import { exposureOf, outLimit_h, type Exposure } from './airTime';
 
 /** What may be done with the rods of a tin at a moment. */
 export type TinState = 'no-clock' | 'sealed' | 'oven' | 'dry' | 'over' | 'unknown' | 'scrap';

@@ -32,9 +32,10 @@ export interface Allowance {
 export const KNOWN_WORDS: readonly string[] = [
   ...A5_1_WORDS,
   'E7018M',
-  ...ALLOY_KSI.flatMap((ksi) =>
-    ALLOY_DIGITS.flatMap((last) => Object.keys(ALLOYS).map((alloy) => `E${ksi}${last}-${alloy}`)),
-  ),
+  ...ALLOY_KSI.flatMap(
+    (ksi) => ALLOY_DIGITS.flatMap((last) => Object.keys(ALLOYS).map((alloy) => `E${ksi}${last}-${alloy}`)),
+    // At 70 ksi the military word stands in A5.1, written without a dash.
+  ).filter((word) => !/^E7018-M1?$/.test(word)),
   ...Object.keys(STAINLESS).flatMap((alloy) =>
     Object.keys(STAINLESS_COATINGS).map((coating) => `E${alloy}-${coating}`),
   ),

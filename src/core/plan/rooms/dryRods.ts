@@ -1,11 +1,11 @@
 import { CHOSEN } from '../../data/sources';
 import { hoursInWords } from '../../rods/keeping/verdict';
-import { over, unknown, yesNo } from '../room';
+import { under, unknown, yesNo } from '../room';
 import { exactly } from '../../units/range';
 import type { Assessor } from './assessor';
 
 /** Time in the air that the tin has left when the arc is struck. */
-export const exposure: Assessor = {
+export const dryRods: Assessor = {
   id: 'exposure',
   title: 'Rods out of the oven',
   short: 'dry rods',
@@ -15,7 +15,7 @@ export const exposure: Assessor = {
     if (!dryness || !tin || dryness.limit_h === null) return null;
     // Their weld metal keeps hydrogen to itself: damp is a matter of pores, told at the tin.
     if (hydrogen?.ml.high === 0 && dryness.state !== 'scrap') return null;
-    const when = job.look.startAt === null ? 'now' : 'when you start';
+    const when = job.look.startAt === null ? 'by now' : 'when you start';
     const reasons = [
       { words: `${tin.rodClass} ${tin.size}: ${dryness.words} ${dryness.act}`, source: CHOSEN },
       {
@@ -23,7 +23,11 @@ export const exposure: Assessor = {
         source: dryness.source,
       },
     ];
-    const spoken = { now: `tin, ${when}`, until: `${hoursInWords(dryness.limit_h)} allowed`, reasons };
+    const spoken = {
+      now: `${tin.rodClass} ${tin.size}, ${when}`,
+      until: `${hoursInWords(dryness.limit_h)} allowed`,
+      reasons,
+    };
     switch (dryness.state) {
       case 'scrap':
         return yesNo('closed', { ...spoken, gap: 'wet or baked too often' });
@@ -37,15 +41,14 @@ export const exposure: Assessor = {
           false,
         );
       default: {
-        const left_h = dryness.limit_h - dryness.exposure.out_h.high;
-        const work_h = (timeline?.elapsed_s ?? 0) / 3600;
         // In the air from the first arc on: the whole job has to fit.
-        return over('min', exactly(60 * left_h), exactly(60 * Math.min(work_h, dryness.limit_h)), {
+        const { high: out_h } = dryness.exposure.out_h;
+        const work_h = (timeline?.elapsed_s ?? 0) / 3600;
+        return under('min', exactly(60 * (out_h + work_h)), exactly(60 * dryness.limit_h), {
           ...spoken,
-          now: `${hoursInWords(Math.max(0, left_h))} left, ${when}`,
+          now: `out ${hoursInWords(out_h)} ${when}`,
           gap: 'before they go back into the oven',
           past: 'too long in the air',
-          lack: 'over',
         });
       }
     }

@@ -1,0 +1,118 @@
+import { rodClass } from '../data/rods';
+import { ROD_SIZES } from '../data/rodSizes';
+import { AIMS } from '../data/words';
+import { passCount, rodsByKind, rodsNeeded } from '../rods/beads';
+import type { PassRole } from '../rods/layout';
+import { steppedAmps } from '../rods/settings';
+import { inWords, trimmed } from '../units/format';
+import { wholeRods } from './rooms/rodsOnHand';
+import type { Situation } from './situation';
+import { step, type Step } from './step';
+
+/** Passes with their own rod or size, in the order they are laid; nothing where all are alike. */
+function passRods({ beads, system }: Situation): string[] {
+  if (!beads) return [];
+  const kinds = new Set(beads.passes.map(({ rod }) => `${rod.rodClass} ${rod.size} ${rod.current_A}`));
+  if (kinds.size < 2) return [];
+  const say = inWords(system).size;
+  return beads.passes.map(({ role, rod, from_mm, to_mm }, n) => {
+    const part = from_mm > 0 || beads.passes[n + 1]?.from_mm === to_mm;
+    const where = part ? `, ${say(Math.round(from_mm))} to ${say(Math.round(to_mm))}` : '';
+    return `${PASS_NAMES[role]}${where}: ${rod.rodClass} ${ROD_SIZES[rod.size].inches} at ${rod.current_A} A.`;
+  });
+}
+
+const PASS_NAMES: Record<PassRole, string> = {
+  single: 'The pass',
+  root: 'Root',
+  hot: 'Hot pass',
+  fill: 'Fill',
+  cap: 'Cap',
+};
+
+/** How the runs follow one another, where a rod does not reach from end to end. */
+function runsInWords({ runs, job, system }: Situation): string[] {
+  if (!runs || runs.runs.length < 2) return [];
+  const say = inWords(system).size;
+  const backstep =
+    (job.rod.runs ?? (job.joint.kind === 'rectangle' ? 'backstep' : 'continuous')) === 'backstep';
+  const ties = runs.tieIns.map(({ at_mm }) => say(Math.round(at_mm))).join(', ');
+  return [
+    backstep
+      ? `${runs.runs.length} runs of ${say(Math.round(runs.longest_mm))}, each welded back onto the start of the one before it.`
+      : `${runs.runs.length} runs; tie-ins at ${ties} from the beginning.`,
+  ];
+}
+
+/** The step at the arc: settings, passes, runs and what to watch. */
+export function weld(situation: Situation): Step[] {
+  const { beads, rod, timeline, aim, joint, rest_s, wants, system, settings, current_A } = situation;
+  if (!beads || !rod || !timeline) return [];
+  const say = inWords(system);
+  const row = rodClass(rod.value.rodClass);
+  const interpass = wants.heat.flatMap(({ rule }) =>
+    rule.interpassMax_C === null ? [] : [rule.interpassMax_C],
+  );
+  const shared = beads.passes[0];
+  if (!shared) return [];
+  const arc_s = timeline.events
+    .filter(({ kind }) => kind === 'arc')
+    .reduce((sum, event) => sum + event.duration_s, 0);
+  const passes = passCount(beads);
+  const amps = current_A
+    ? [...new Set(steppedAmps(rod.value.rodClass, current_A.value, rodsNeeded(beads)))]
+    : [];
+  return [
+    step(passes === 1 ? 'Weld it in one pass' : `Weld it in ${passes} passes`, {
+      settings: [
+        {
+          label: 'Rods',
+          value: `${rodsByKind(beads)
+            .map(
+              ({ rods, rodClass: id, size }) => `${wholeRods(rods).nominal} ${id} ${ROD_SIZES[size].inches}`,
+            )
+            .join(', ')}, with spoil`,
+        },
+        { label: 'Bead a rod', value: say.size(Math.round(shared.beadPerRod_mm)) },
+        { label: 'Travel', value: `${say.size(Math.round(shared.travel_mm_s * 60))} a minute` },
+        ...(settings
+          ? [
+              { label: 'Rod', value: `${settings.work_deg}° ${settings.workWords}` },
+              { label: 'Lean', value: `${settings.travel_deg.join(' to ')}°, ${settings.travelWords}` },
+            ]
+          : []),
+        ...(amps.length > 1
+          ? [{ label: 'Amps as it warms', value: `${amps.join(', ')} A, rod by rod` }]
+          : []),
+        ...(joint.leg_mm === null
+          ? []
+          : [
+              {
+                label: 'Leg',
+                value: `${say.size(joint.leg_mm)}${joint.legBy === 'rule' ? ', by rule' : ''}`,
+              },
+            ]),
+        { label: 'Arc time', value: `${trimmed(arc_s / 60, 1)} min` },
+        ...(rest_s > 0 ? [{ label: 'Rest after each rod', value: `${trimmed(rest_s / 60, 1)} min` }] : []),
+      ],
+      actions: [
+        row.technique,
+        ...passRods(situation),
+        ...runsInWords(situation),
+        ...(aim.value === 'bisect' ? [] : [AIMS[aim.value].words]),
+        'Strike 10 to 25 mm ahead on the line and draw back over it, so that every strike is welded over.',
+        'At the end step back and fill the crater.',
+        ...(passes > 1
+          ? ['Chip and brush to bright between passes; each bead overlaps the last by a third to a half.']
+          : []),
+      ],
+      holds:
+        interpass.length > 0
+          ? [`Below ${say.temperature(Math.min(...interpass))} before the next bead, by thermometer.`]
+          : [],
+      cautions: beads.oversize
+        ? ['The smallest bead this rod lays is bigger than the joint asks: a thinner rod would pull less.']
+        : [],
+    }),
+  ];
+}

@@ -1,0 +1,41 @@
+import fc from 'fast-check';
+import { parseWhen, sayWhen } from './when';
+
+/** Noon by the wall, two hours ahead of the world. */
+const clock = { now_ms: Date.UTC(2026, 2, 2, 10, 0), offset_min: -120 };
+const iso = (typed: string) => {
+  const read = parseWhen(typed, clock);
+  return read.ok ? new Date(read.value).toISOString().slice(0, 16) : read.message;
+};
+
+describe('a moment as it is said', () => {
+  test.each([
+    ['7:30', '2026-03-02T05:30'],
+    ['yesterday 16:00', '2026-03-01T14:00'],
+    ['7.00 tomorrow', '2026-03-03T05:00'],
+    ['2 h ago', '2026-03-02T08:00'],
+    ['90 min ago', '2026-03-02T08:30'],
+    ['in 3 hours', '2026-03-02T13:00'],
+    ['now', '2026-03-02T10:00'],
+    ['2026-03-01 07:30', '2026-03-01T05:30'],
+  ])('%s', (typed, at) => expect(iso(typed)).toBe(at));
+
+  test.each(['25:00', '2026-02-30 07:00', 'noonish', '', '7'])('%s is refused with what to type', (typed) =>
+    expect(iso(typed)).toMatch(/Type 7:30/),
+  );
+
+  test('what is said back is read as the same minute', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: -500, max: 500 }),
+        fc.integer({ min: -720, max: 720 }),
+        (hours, offset_min) => {
+          const wall = { ...clock, offset_min };
+          const at = clock.now_ms + hours * 3_600_000;
+          const read = parseWhen(sayWhen(at, wall), wall);
+          return read.ok && read.value === at;
+        },
+      ),
+    );
+  });
+});

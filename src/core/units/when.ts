@@ -1,0 +1,68 @@
+import { ok, refuse, type Result } from './result';
+
+/** A moment as people say it, by the clock on the wall. */
+
+/** The clock on the wall: what it says now, and how far it stands from the world's, minutes to be added to get there. */
+export interface WallClock {
+  now_ms: number;
+  offset_min: number;
+}
+
+const MINUTE_ms = 60_000;
+const HOUR_ms = 60 * MINUTE_ms;
+const DAY_ms = 24 * HOUR_ms;
+const HELP = 'Type 7:30, yesterday 16:00, tomorrow 7:00, 2 h ago, in 3 h, or 2026-03-02 07:30.';
+
+const DAYS: Readonly<Record<string, number>> = { today: 0, yesterday: -1, tomorrow: 1 };
+const UNITS_ms: Readonly<Record<string, number>> = { min: MINUTE_ms, m: MINUTE_ms, h: HOUR_ms, d: DAY_ms };
+
+/**
+ * Reads a moment: an hour of today, of yesterday or tomorrow, so long ago or from now, or a whole date.
+ * @returns ms since 1970, or what to type instead
+ */
+export function parseWhen(typed: string, { now_ms, offset_min }: WallClock): Result<number> {
+  const text = typed.trim().toLowerCase().replace(/\s+/g, ' ');
+  if (text === 'now') return ok(now_ms);
+  const span = /^(?:in )?(\d+(?:[.,]\d+)?) ?(min|m|h|d)(?:\w*)?( ago)?$/.exec(text);
+  if (span) {
+    const [, amount = '', unit = '', ago] = span;
+    const far = Number(amount.replace(',', '.')) * (UNITS_ms[unit] ?? 0);
+    return ok(now_ms + (ago ? -far : far));
+  }
+  const dated = /^(\d{4})-(\d{1,2})-(\d{1,2})(?: (\d{1,2})[:.](\d{2}))?$/.exec(text);
+  if (dated) {
+    const [year = 0, month = 0, day = 0, hour = 0, minute = 0] = dated
+      .slice(1)
+      .map((part) => Number(part ?? 0));
+    const at = Date.UTC(year, month - 1, day, hour, minute);
+    const back = new Date(at);
+    if (back.getUTCMonth() !== month - 1 || back.getUTCDate() !== day || hour > 23 || minute > 59)
+      return refuse(`No such day or hour. ${HELP}`);
+    return ok(at + offset_min * MINUTE_ms);
+  }
+  const hours = /^(?:(today|yesterday|tomorrow) )?(\d{1,2})[:.](\d{2})(?: (today|yesterday|tomorrow))?$/.exec(
+    text,
+  );
+  if (hours) {
+    const [, before, hour = '', minute = '', after] = hours;
+    if (Number(hour) > 23 || Number(minute) > 59) return refuse(`No such hour. ${HELP}`);
+    const midnight = Math.floor((now_ms - offset_min * MINUTE_ms) / DAY_ms) * DAY_ms;
+    const day = DAYS[before ?? after ?? 'today'] ?? 0;
+    return ok(
+      midnight + day * DAY_ms + Number(hour) * HOUR_ms + Number(minute) * MINUTE_ms + offset_min * MINUTE_ms,
+    );
+  }
+  return refuse(HELP);
+}
+
+/** A moment as it is read back: the hour, and the day where it is not today. */
+export function sayWhen(at_ms: number, { now_ms, offset_min }: WallClock): string {
+  const local = new Date(at_ms - offset_min * MINUTE_ms).toISOString();
+  const today = new Date(now_ms - offset_min * MINUTE_ms).toISOString().slice(0, 10);
+  const [date = '', time = ''] = local.split('T');
+  const hour = time.slice(0, 5);
+  if (date === today) return hour;
+  const days = Math.round((Date.parse(date) - Date.parse(today)) / DAY_ms);
+  if (days === -1) return `yesterday ${hour}`;
+  return days === 1 ? `tomorrow ${hour}` : `${date} ${hour}`;
+}

@@ -1,0 +1,75 @@
+import { View } from 'react-native';
+import { sourceWords } from '@core/data/sources';
+import { JOINTS } from '@core/data/words';
+import { steppedAmps } from '@core/rods/settings';
+import { rodsNeeded } from '@core/rods/beads';
+import { formatQuantity, inWords, trimmed } from '@core/units/format';
+import { SIZE } from '@core/units/kinds';
+import type { OpenJob } from '@/state/useJob';
+import { Card } from '@/ui/Card';
+import { SPACE } from '@/ui/theme/tokens';
+import { Words } from '@/ui/Words';
+import { HoldPicture } from './HoldPicture';
+
+/** How the rod is held and moved, with the picture of it; for aluminium the amps as they come down. */
+export function HowItIsRun({ open }: { open: OpenJob }) {
+  const { settings, rod, joint, current_A, beads, machine, meltFitted } = open.assessment.situation;
+  if (!settings || !rod) return null;
+  const say = inWords(open.system);
+  const corner = joint.kind !== null && (JOINTS[joint.kind].fillet || joint.kind === 'flare-bevel');
+  const uneven = joint.ratio >= 1.5;
+  const amps = current_A && beads ? steppedAmps(rod.value.rodClass, current_A.value, rodsNeeded(beads)) : [];
+  const steps = [...new Set(amps)];
+  const arc = settings.arc_mm.map((mm) => trimmed(mm, 1)).join(' to ');
+  return (
+    <Card testID="how-it-is-run">
+      <Words as="head">How it is run</Words>
+      <HoldPicture
+        settings={settings}
+        corner={corner}
+        sides={uneven ? ['thick', 'thin'] : joint.kind === 'lap' ? ['lower', 'upper'] : ['', '']}
+      />
+      <Row
+        name="Arc"
+        value={
+          open.system === 'metric'
+            ? `${arc} mm long`
+            : `${settings.arc_mm.map((mm) => formatQuantity(mm, SIZE, 'inch')).join(' to ')} long`
+        }
+      />
+      <Row name="Rod" value={`${settings.work_deg}° ${settings.workWords}`} />
+      <Row name="Travel" value={`${settings.travel_deg.join(' to ')}°, ${settings.travelWords}`} />
+      {beads?.passes[0] && (
+        <Row name="Pace" value={`${say.size(Math.round(beads.passes[0].travel_mm_s * 60))} a minute`} />
+      )}
+      {uneven && corner && (
+        <Row
+          name="Heat"
+          value={`${trimmed(100 * settings.thinShare, 0)} % to the thin side, ${trimmed(100 * (1 - settings.thinShare), 0)} % to the thick`}
+        />
+      )}
+      <Row
+        name="Arc force"
+        value={machine?.value.arcForce === 'none' ? 'this machine has none' : settings.arcForce}
+      />
+      {steps.length > 1 && <Row name="Amps" value={`${steps.join(', ')} A as it warms, rod by rod`} />}
+      {settings.moves.map((words) => (
+        <Words key={words} as="small">{`· ${words}`}</Words>
+      ))}
+      <Words as="label" tone="quiet">
+        {`${sourceWords(settings.source)}${meltFitted || !uneven ? '' : '; shares of heat were fitted on plain steel'}`}
+      </Words>
+    </Card>
+  );
+}
+
+const Row = ({ name, value }: { name: string; value: string }) => (
+  <View style={{ flexDirection: 'row', gap: SPACE.s }}>
+    <Words as="small" tone="quiet" style={{ width: 84 }}>
+      {name}
+    </Words>
+    <Words as="small" style={{ flex: 1 }}>
+      {value}
+    </Words>
+  </View>
+);

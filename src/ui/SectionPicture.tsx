@@ -1,0 +1,130 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import Svg, { Path, Rect, Text as SvgText } from 'react-native-svg';
+import { sectionOf } from '@core/joint/section';
+import type { JointGeometry } from '@core/joint/geometry';
+import type { Job } from '@core/formats/job';
+import type { Bead } from '@core/rods/layout';
+import { inWords } from '@core/units/format';
+import type { UnitSystem } from '@core/units/kinds';
+import { usePalette } from './theme/theme';
+import { FONTS } from './theme/tokens';
+
+const PLAIN_HEIGHT = 150;
+const BEADS_HEIGHT = 240;
+const MARGIN = 26;
+const LABEL_ROOM = 20;
+
+interface Props {
+  joint: Job['joint'];
+  geometry: JointGeometry;
+  system: UnitSystem;
+  /** Passes to be drawn in the weld, numbered in the order they are laid. */
+  beads?: readonly Bead[];
+  /** The one that is marked, from 0. */
+  marked?: number | null;
+}
+
+/** The joint cut across, to scale: its parts, the gap and the weld it asks for, pass by pass where they are given. */
+export function SectionPicture({ joint, geometry, system, beads = [], marked = null }: Props) {
+  const palette = usePalette();
+  const [width, setWidth] = useState(320);
+  const section = sectionOf(joint, geometry);
+  if (!section) return null;
+  const HEIGHT = beads.length > 0 ? BEADS_HEIGHT : PLAIN_HEIGHT;
+  const bounds = beads.length > 0 ? closeTo(section.weld, section.bounds) : section.bounds;
+  const scale = Math.min((width - 2 * MARGIN) / bounds.width, (HEIGHT - 2 * MARGIN) / bounds.height);
+  const x = (mm: number) => (width - bounds.width * scale) / 2 + (mm - bounds.left) * scale;
+  const y = (mm: number) => (HEIGHT - bounds.height * scale) / 2 + (mm - bounds.top) * scale;
+  const path = (points: readonly (readonly [number, number])[]) =>
+    `M ${points.map(([px, py]) => `${x(px)} ${y(py)}`).join(' L ')} Z`;
+  const say = inWords(system).size;
+  const ys = (part: (typeof section.parts)[number]) => part.outline.map(([, py]) => y(py));
+  /** Inside a part that is tall enough; else just above the upper one and below the lower one. */
+  const labelY = (part: (typeof section.parts)[number]) => {
+    const [top, bottom] = [Math.min(...ys(part)), Math.max(...ys(part))];
+    if (bottom - top >= LABEL_ROOM) return y(part.at[1]) + 5;
+    return part.label === 'A' ? top - 6 : bottom + 18;
+  };
+  return (
+    <View
+      onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}
+      role="img"
+      aria-label={`Section to scale${beads.length > 0 ? `, ${beads.length} passes` : ''}: ${section.parts.map((part) => `${part.label} ${say(part.thickness_mm)}`).join(', ')}`}
+    >
+      <Svg width={width} height={HEIGHT}>
+        <Rect x={0} y={0} width={width} height={HEIGHT} fill={palette.surface} />
+        {section.parts.map((part) => (
+          <Path
+            key={part.label}
+            d={path(part.outline)}
+            fill={palette.line}
+            stroke={palette.ink}
+            strokeWidth={1.5}
+          />
+        ))}
+        {section.weld.length > 0 && beads.length === 0 && (
+          <Path d={path(section.weld)} fill={palette.state.tight} stroke={palette.ink} strokeWidth={1} />
+        )}
+        {/* The first bead lies uppermost, so that its face shows where later ones lie round it. */}
+        {beads
+          .map((bead, n) => ({ bead, n }))
+          .reverse()
+          .map(({ bead, n }) => (
+            <Path
+              key={`${bead.layer} ${bead.place}`}
+              d={path(bead.drawn)}
+              strokeLinejoin="round"
+              fill={n === marked ? palette.act : n % 2 === 0 ? palette.state.tight : palette.state.snug}
+              stroke={palette.ink}
+              strokeWidth={1.5}
+            />
+          ))}
+        {beads.map((bead, n) => (
+          <SvgText
+            key={`${bead.layer} ${bead.place}`}
+            x={x(bead.at[0])}
+            y={y(bead.at[1]) + 5}
+            fill={n === marked ? palette.onAct : palette.onState}
+            fontSize={15}
+            fontFamily={FONTS.textBold}
+            textAnchor="middle"
+          >
+            {`${n + 1}`}
+          </SvgText>
+        ))}
+        {section.parts.map((part) => (
+          <SvgText
+            key={part.label}
+            x={x(part.at[0])}
+            y={labelY(part)}
+            fill={palette.ink}
+            fontSize={15}
+            fontFamily={FONTS.text}
+            textAnchor="middle"
+          >
+            {`${part.label} ${say(part.thickness_mm)}`}
+          </SvgText>
+        ))}
+      </Svg>
+    </View>
+  );
+}
+
+/** What is shown where the passes matter: the weld with a little of the parts beside it. */
+function closeTo(
+  weld: readonly (readonly [number, number])[],
+  whole: { left: number; top: number; width: number; height: number },
+) {
+  const xs = weld.map(([px]) => px);
+  const ys = weld.map(([, py]) => py);
+  const span = Math.max(Math.max(...xs) - Math.min(...xs), Math.max(...ys) - Math.min(...ys));
+  const left = Math.max(whole.left, Math.min(...xs) - span * 0.25);
+  const top = Math.max(whole.top, Math.min(...ys) - span * 0.2);
+  return {
+    left,
+    top,
+    width: Math.min(whole.left + whole.width, Math.max(...xs) + span * 0.25) - left,
+    height: Math.min(whole.top + whole.height, Math.max(...ys) + span * 0.2) - top,
+  };
+}
