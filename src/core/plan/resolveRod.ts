@@ -4,7 +4,7 @@ import type { Job } from '../formats/job';
 import type { Kit, Machine, Tin } from '../formats/kit';
 import { holesAt_A, type MeltProperties } from '../heat/burnThrough';
 import type { Melt } from '../heat/melt';
-import type { JointGeometry } from '../joint/geometry';
+import { jointGeometry, type JointGeometry } from '../joint/geometry';
 import { fillRegion } from '../joint/region';
 import type { JointWants } from '../metal/wants';
 import type { Plate } from '../power/nameplate';
@@ -18,6 +18,7 @@ import { wantedFor, type RodQuestion } from '../rods/rank';
 import { SPOIL_SHARE } from '../data/limits';
 import type { RoleId } from '../data/rodChoice';
 import type { Range } from '../units/range';
+import { remembered } from '../units/remembered';
 import type { Choice } from './situation';
 
 /** The rod half of a situation: which rod, how hot, in how many passes, and where each rod ends. */
@@ -141,6 +142,9 @@ export function resolveRoot(
   return { rod, window, current_A: startAmps(rod, window, context) };
 }
 
+/** How a joint fills: worked out once for as long as the joint stands as it is. */
+const regionOf = remembered((joint: Job['joint']) => fillRegion(joint, jointGeometry(joint)));
+
 /** The passes of a job: laid out in its section, and shared out over sizes where the tin runs short and the welder says so. */
 export function resolveBeads(
   rod: RodChoice,
@@ -154,7 +158,7 @@ export function resolveBeads(
   const plan = planBeads({
     rod: main,
     area_mm2: joint.area_mm2,
-    region: fillRegion(job.joint, joint),
+    region: regionOf(job.joint),
     length_mm,
     root: root && { rodClass: root.rod.rodClass, size: root.rod.size, current_A: root.current_A },
     count: job.rod.beadCount,

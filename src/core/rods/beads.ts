@@ -3,7 +3,7 @@ import { ROD_SIZES, STUB_mm, type RodSizeId } from '../data/rodSizes';
 import type { MoveId } from '../data/words';
 import type { Region } from '../joint/region';
 import { clamp } from './amps';
-import { layOut, missingInCap, type Bead, type PassRole } from './layout';
+import { intoLayers, profileOf, rolesOf, type LayoutQuestion, type PassRole } from './layout';
 
 /** A rod as it burns in a pass. */
 export interface BurnedRod {
@@ -31,8 +31,8 @@ export interface Pass {
 /** The passes that fill a joint and what each rod lays of them. */
 export interface BeadPlan {
   passes: readonly Pass[];
-  /** Where they lie in the section; empty while it cannot be drawn. One a pass, but for passes shared along the length. */
-  beads: readonly Bead[];
+  /** How they are to be laid in the section; null while it cannot be drawn. */
+  layout: LayoutQuestion | null;
   /** Section asked for, mm2; the passes may overfill it where a bead cannot be laid that small. */
   wanted_mm2: number;
   oversize: boolean;
@@ -112,13 +112,16 @@ export function planBeads(question: BeadQuestion): BeadPlan {
   };
   const own = question.count == null ? null : clamp(question.count - (first ? 1 : 0), 1, MOST_PASSES);
   const lay = region ? layQuestion(question, region) : null;
-  const count = own ?? (lay ? evenCount(least, most, (n) => missingInCap(lay(areasFor(n)))) : least);
+  const profile = region && profileOf(region);
+  const layers = (areas: readonly number[]) => (lay && profile ? intoLayers(profile, lay(areas)) : null);
+  const count = own ?? evenCount(least, most, (n) => layers(areasFor(n))?.missing ?? 0);
   const areas = shared(areasFor(count), question.shares ?? []);
-  const beads = lay ? layOut(lay(areas)) : [];
+  const laidOut = layers(areas);
+  const roles = laidOut ? rolesOf(laidOut) : [];
   const passes = areas.map((area, index): Pass => {
     const burned = root && index === 0 ? root : rod;
     return {
-      role: beads[index]?.role ?? plainRole(index, areas.length),
+      role: roles[index] ?? plainRole(index, areas.length),
       rod: burned,
       area_mm2: area,
       from_mm: 0,
@@ -129,7 +132,7 @@ export function planBeads(question: BeadQuestion): BeadPlan {
   const filled = areas.reduce((a, b) => a + b, 0);
   return {
     passes,
-    beads,
+    layout: lay && lay(areas),
     wanted_mm2: area_mm2,
     oversize: filled > area_mm2 * 1.25,
     smallest_mm2: main.smallest,

@@ -5,19 +5,21 @@ import type { Job } from '../formats/job';
 import { jointGeometry } from '../joint/geometry';
 import { fillRegion } from '../joint/region';
 import { OVERLAP, planBeads, type BurnedRod } from './beads';
+import { layOut } from './layout';
 
 const ROD: BurnedRod = { rodClass: 'E7018', size: '1/8', current_A: 120 };
 
 function planOf(change: Partial<Job['joint']>, more: Partial<Parameters<typeof planBeads>[0]> = {}) {
   const joint = { ...blankJob('j', '2026-01-01T00:00:00.000Z').joint, ...change };
   const geometry = jointGeometry(joint);
-  return planBeads({
+  const plan = planBeads({
     rod: ROD,
     area_mm2: geometry.area_mm2 ?? 0,
     region: fillRegion(joint, geometry),
     length_mm: 300,
     ...more,
   });
+  return { ...plan, beads: plan.layout ? layOut(plan.layout) : [] };
 }
 const v = (thickness: number, more = {}) =>
   planOf({ kind: 'v-butt', thicknessA_mm: thickness, gap_mm: 2, rootFace_mm: 1.5 }, more);

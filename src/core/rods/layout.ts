@@ -1,3 +1,4 @@
+import { remembered } from '../units/remembered';
 import { areaInside, outlineOf, type Point, type Region } from '../joint/region';
 
 /** Where each pass lies in the section of a joint. */
@@ -36,17 +37,18 @@ export interface LayoutQuestion {
 /** A bead on its own is about so much wider than the root of its section: a parabola two and a half times as wide as high. */
 const WIDTH_OF_AREA = 1.94;
 /** Steps from root to face at which the section is measured. */
-const STEPS = 48;
+const STEPS = 40;
 
 /** How much weld lies under a height, and how wide it stands there. */
-interface Profile {
+export interface Profile {
   total_mm2: number;
   /** Height, 0 to 1, under which so much lies. */
   heightOf: (area_mm2: number) => number;
   widthAt: (s: number) => number;
 }
 
-function profileOf(region: Region): Profile {
+/** Measures a region from root to face. */
+export const profileOf = remembered((region: Region): Profile => {
   const under: number[] = [0];
   for (let n = 1; n <= STEPS; n++) {
     const slice = areaInside(strip(region, (n - 1) / STEPS, n / STEPS));
@@ -64,7 +66,7 @@ function profileOf(region: Region): Profile {
     },
     widthAt: (s) => lengthOf(across(region, s, 8)),
   };
-}
+});
 
 const across = (region: Region, s: number, steps: number): Point[] =>
   Array.from({ length: steps + 1 }, (_, n) => region.at(n / steps, s));
@@ -120,21 +122,36 @@ function layersOf(profile: Profile, question: LayoutQuestion, areas: readonly nu
   return layers;
 }
 
-/** Beads that the face wants and the last layer does not have: 0 where the passes come out even. */
-export function missingInCap(question: LayoutQuestion): number {
-  const profile = profileOf(question.region);
+/** A region measured once: how many beads make an even cap is asked of it several times. */
+export interface Layers {
+  /** Beads in each layer, root first. */
+  counts: readonly number[];
+  /** Beads that the face wants and the last layer does not have: 0 where the passes come out even. */
+  missing: number;
+}
+
+/** Sorts passes into layers. */
+export function intoLayers(profile: Profile, question: LayoutQuestion): Layers {
   const areas = scaledTo(profile.total_mm2, question.areas_mm2);
-  const layers = layersOf(profile, question, areas);
-  const last = layers.at(-1) ?? 1;
-  if (layers.length === 1 && last === 1) return 0;
+  const counts = layersOf(profile, question, areas);
+  const last = counts.at(-1) ?? 1;
+  if (counts.length === 1 && last === 1) return { counts, missing: 0 };
   const wanted = beadsAcross(
     profile.widthAt(0.97),
     naturalWidth_mm(areas.at(-1) ?? 0),
     question.widest_mm,
     question.overlap,
   );
-  return Math.max(0, wanted - last);
+  return { counts, missing: Math.max(0, wanted - last) };
 }
+
+/** What each pass of a layering is there for, in the order they are laid. */
+export const rolesOf = ({ counts }: Layers): PassRole[] => {
+  const passes = counts.reduce((a, b) => a + b, 0);
+  return counts.flatMap((count, layer) =>
+    Array.from({ length: count }, () => roleOf(layer, counts.length, passes)),
+  );
+};
 
 function scaledTo(total_mm2: number, areas_mm2: readonly number[]): number[] {
   const sum = areas_mm2.reduce((a, b) => a + b, 0);

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { MOVES, type MoveId } from '@core/data/words';
 import { passCount } from '@core/rods/beads';
-import type { PassRole } from '@core/rods/layout';
+import { layOut, type PassRole } from '@core/rods/layout';
 import { inWords, trimmed } from '@core/units/format';
 import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';
@@ -43,6 +43,7 @@ export function BeadsPage({ open }: { open: OpenJob }) {
       </View>
     );
   const count = passCount(beads);
+  const drawn = beads.layout ? layOut(beads.layout) : [];
   const say = inWords(system);
   const own = job.rod.beadCount !== null || job.rod.beadShares.length > 0 || job.rod.move !== null;
   const passes = beads.passes.filter(({ from_mm }) => from_mm === 0);
@@ -78,13 +79,7 @@ export function BeadsPage({ open }: { open: OpenJob }) {
         </Words>
       </View>
       <Card>
-        <SectionPicture
-          joint={job.joint}
-          geometry={joint}
-          system={system}
-          beads={beads.beads}
-          marked={marked}
-        />
+        <SectionPicture joint={job.joint} geometry={joint} system={system} beads={drawn} marked={marked} />
         <Words as="label" tone="quiet">
           {job.joint.kind === 'plug' || job.joint.kind === 'slot'
             ? 'The hole from the side, to scale: round its edge first, then inwards, layer on layer.'
@@ -133,7 +128,7 @@ export function BeadsPage({ open }: { open: OpenJob }) {
               <Words as="label" tone="quiet">
                 {[
                   `${trimmed(pass.area_mm2, 1)} mm²`,
-                  beads.beads[n] ? `${say.size(Math.round(beads.beads[n].width_mm))} wide` : '',
+                  drawn[n] ? `${say.size(Math.round(drawn[n].width_mm))} wide` : '',
                   `${say.size(Math.round(pass.travel_mm_s * 60))}/min`,
                 ]
                   .filter((w) => w !== '')

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { View } from 'react-native';
 import { sourceWords } from '@core/data/sources';
 import { JOINTS } from '@core/data/words';
@@ -12,7 +13,7 @@ import { Words } from '@/ui/Words';
 import { HoldPicture } from './HoldPicture';
 
 /** How the rod is held and moved, with the picture of it; for aluminium the amps as they come down. */
-export function HowItIsRun({ open }: { open: OpenJob }) {
+export const HowItIsRun = memo(function HowItIsRun({ open }: { open: OpenJob }) {
   const { settings, rod, joint, current_A, beads, machine, meltFitted } = open.assessment.situation;
   if (!settings || !rod) return null;
   const say = inWords(open.system);
@@ -61,7 +62,7 @@ export function HowItIsRun({ open }: { open: OpenJob }) {
       </Words>
     </Card>
   );
-}
+});
 
 const Row = ({ name, value }: { name: string; value: string }) => (
   <View style={{ flexDirection: 'row', gap: SPACE.s }}>

@@ -1,3 +1,4 @@
+import { memo, useDeferredValue } from 'react';
 import { View } from 'react-native';
 import { POLES, ROD_CLASS_IDS, type Pole, type RodClassId } from '@core/data/rods';
 import { ROD_SIZE_IDS, ROD_SIZES, type RodSizeId } from '@core/data/rodSizes';
@@ -22,9 +23,11 @@ import { HowItIsRun } from './HowItIsRun';
 
 /** Rod: class, size, pole, amps and aim. The app proposes; what the welder fixes stays fixed. */
 export function RodStop({ open }: { open: OpenJob }) {
-  const { job, set, edit, assessment } = open;
-  const { rod, pole, aim, joint, current_A, kit, rodsWanted, settings } = assessment.situation;
-  const schools = schoolsFor(assessment.situation);
+  const { job, edit, assessment } = open;
+  const { rod, pole, joint, current_A, settings } = assessment.situation;
+  // What lies below the amps is drawn after the rooms have answered.
+  const later = useDeferredValue(open);
+  const schools = schoolsFor(later.assessment.situation);
   const own =
     job.rod.rodClass !== null ||
     job.rod.size !== null ||
@@ -36,8 +39,6 @@ export function RodStop({ open }: { open: OpenJob }) {
   const answer = rod
     ? `${rod.value.rodClass} ${rod.value.size}, ${pole ? POLE_WORDS[pole.value] : ''}. ${rod.value.why}`
     : 'No rod fits yet.';
-  const tinKey = rod?.value.tin?.id ?? '';
-  const tinPicked = job.rod.rodClass !== null && job.rod.size !== null ? tinKey : null;
   return (
     <>
       <View style={{ gap: SPACE.xs }}>
@@ -45,68 +46,7 @@ export function RodStop({ open }: { open: OpenJob }) {
         <Words tone="quiet">{answer}</Words>
       </View>
       <Amps open={open} />
-      <Ways open={open} />
-      <Pick
-        label="Out of the tins"
-        testID="tin"
-        stacked
-        options={kit.tins.map((tin) => ({
-          id: tin.id,
-          name: `${tin.rodClass} ${tin.size}`,
-          note: [
-            `${tin.count ?? '?'} rods`,
-            rangeNote(tin.rodClass, tin.size, tin),
-            rodsWanted.includes(tin.rodClass) ? '' : 'not for this metal',
-          ]
-            .filter((w) => w !== '')
-            .join(', '),
-        }))}
-        value={tinPicked}
-        proposed={rod?.by === 'app' ? tinKey : null}
-        onPick={(id) => {
-          const tin = kit.tins.find((t) => t.id === id);
-          edit(fixRod(tin?.rodClass ?? null, tin?.size ?? null), 'Rod');
-        }}
-      />
-      <Card>
-        <Words as="head">Not in a tin</Words>
-        <Pick
-          label="Class"
-          testID="class"
-          options={ROD_CLASS_IDS.filter((id) => rodsWanted.includes(id) || id === job.rod.rodClass).map(
-            (id) => ({ id, name: id }),
-          )}
-          value={job.rod.rodClass}
-          onPick={(id: RodClassId | null) => edit(fixRod(id, job.rod.size), 'Rod class')}
-        />
-        <Pick
-          label="Size"
-          testID="size"
-          options={ROD_SIZE_IDS.map((id) => ({ id, name: id, note: `${ROD_SIZES[id].diameter_mm} mm` }))}
-          value={job.rod.size}
-          proposed={rod?.value.size ?? null}
-          onPick={(id: RodSizeId | null) => edit(fixRod(job.rod.rodClass, id), 'Rod size')}
-        />
-      </Card>
-      <Pick
-        label="Pole"
-        testID="pole"
-        options={POLES.map((id) => ({ id, name: id, note: POLE_WORDS[id] }))}
-        value={job.rod.pole}
-        proposed={pole?.value ?? null}
-        onPick={(id: Pole | null) => set('rod.pole', id, 'Pole')}
-      />
-      {joint.ratio >= 1.5 && (
-        <Pick
-          label="Aim, thin side to thick side"
-          testID="aim"
-          stacked
-          options={optionsOf(AIMS).map((option) => ({ ...option, note: AIMS[option.id].words }))}
-          value={job.rod.aim}
-          proposed={aim.value}
-          onPick={(id: AimId | null) => set('rod.aim', id, 'Aim')}
-        />
-      )}
+      <Choices open={later} />
       {joint.ratio >= 1.5 && (
         <FieldRow>
           <QuantityField
@@ -119,7 +59,7 @@ export function RodStop({ open }: { open: OpenJob }) {
           />
         </FieldRow>
       )}
-      <HowItIsRun open={open} />
+      <HowItIsRun open={later} />
       <View style={{ flexDirection: 'row', gap: SPACE.m, flexWrap: 'wrap' }}>
         <QuantityField
           path="rod.rest_s"
@@ -236,6 +176,80 @@ function Amps({ open }: { open: OpenJob }) {
     </Card>
   );
 }
+
+/** Rod, pole and aim: the app's choice marked, the welder's kept. */
+const Choices = memo(function Choices({ open }: { open: OpenJob }) {
+  const { job, set, edit, assessment } = open;
+  const { rod, pole, aim, joint, kit, rodsWanted } = assessment.situation;
+  const tinKey = rod?.value.tin?.id ?? '';
+  const tinPicked = job.rod.rodClass !== null && job.rod.size !== null ? tinKey : null;
+  return (
+    <>
+      <Ways open={open} />
+      <Pick
+        label="Out of the tins"
+        testID="tin"
+        stacked
+        options={kit.tins.map((tin) => ({
+          id: tin.id,
+          name: `${tin.rodClass} ${tin.size}`,
+          note: [
+            `${tin.count ?? '?'} rods`,
+            rangeNote(tin.rodClass, tin.size, tin),
+            rodsWanted.includes(tin.rodClass) ? '' : 'not for this metal',
+          ]
+            .filter((w) => w !== '')
+            .join(', '),
+        }))}
+        value={tinPicked}
+        proposed={rod?.by === 'app' ? tinKey : null}
+        onPick={(id) => {
+          const tin = kit.tins.find((t) => t.id === id);
+          edit(fixRod(tin?.rodClass ?? null, tin?.size ?? null), 'Rod');
+        }}
+      />
+      <Card>
+        <Words as="head">Not in a tin</Words>
+        <Pick
+          label="Class"
+          testID="class"
+          options={ROD_CLASS_IDS.filter((id) => rodsWanted.includes(id) || id === job.rod.rodClass).map(
+            (id) => ({ id, name: id }),
+          )}
+          value={job.rod.rodClass}
+          onPick={(id: RodClassId | null) => edit(fixRod(id, job.rod.size), 'Rod class')}
+        />
+        <Pick
+          label="Size"
+          testID="size"
+          options={ROD_SIZE_IDS.map((id) => ({ id, name: id, note: `${ROD_SIZES[id].diameter_mm} mm` }))}
+          value={job.rod.size}
+          proposed={rod?.value.size ?? null}
+          onPick={(id: RodSizeId | null) => edit(fixRod(job.rod.rodClass, id), 'Rod size')}
+        />
+      </Card>
+      <Pick
+        label="Pole"
+        testID="pole"
+        options={POLES.map((id) => ({ id, name: id, note: POLE_WORDS[id] }))}
+        value={job.rod.pole}
+        proposed={pole?.value ?? null}
+        onPick={(id: Pole | null) => set('rod.pole', id, 'Pole')}
+      />
+      {joint.ratio >= 1.5 && (
+        <Pick
+          label="Aim, thin side to thick side"
+          testID="aim"
+          stacked
+          options={optionsOf(AIMS).map((option) => ({ ...option, note: AIMS[option.id].words }))}
+          value={job.rod.aim}
+          proposed={aim.value}
+          onPick={(id: AimId | null) => set('rod.aim', id, 'Aim')}
+        />
+      )}
+    </>
+  );
+});
 
 /** Where the rest of the rod's questions are answered: which and why, how the beads lie, where each rod ends. */
 function Ways({ open }: { open: OpenJob }) {

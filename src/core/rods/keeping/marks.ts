@@ -1,6 +1,5 @@
 import { CLASS_KSI } from '../../data/keeping';
 import type { RodClassId } from '../../data/rods';
-import { HYDROGEN } from '../../data/rodWords';
 
 /** What the word on a rod says of hydrogen and damp. */
 export interface HydrogenMarks {
@@ -18,7 +17,7 @@ export function marksOf(printed: string, rodClass: RodClassId): HydrogenMarks {
   const hydrogen = /H(16|4|8|5|10|15)(?![0-9])/.exec(text);
   const strength = /(?:^|[^0-9])E?(60|70|80|90|100|110|120)[0-9]{2}(?![0-9])/.exec(text);
   return {
-    limit_ml: hydrogen ? (HYDROGEN[`H${hydrogen[1] ?? ''}`] ?? Number(hydrogen[1])) : null,
+    limit_ml: hydrogen ? Number(hydrogen[1]) : null,
     resistant: /(H(16|4|8)\s*R|[0-9]R)\b/.test(text),
     ksi: strength ? Number(strength[1]) : (CLASS_KSI[rodClass] ?? null),
   };
