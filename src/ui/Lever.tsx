@@ -35,6 +35,13 @@ function moved({ title, before, after, gain, unit }: LeverEffect, system: UnitSy
 const isNothing = ({ before, after, gain, unit }: LeverEffect, system: UnitSystem): boolean =>
   before === after && gain !== null && /^0(?![.\d])/.test(speakAmount(Math.abs(gain), unit, system));
 
+/** Side effects told on a lever; the rest is only counted. */
+const OTHERS_TOLD = 3;
+
+/** What is told first: a room that changes its state, then what moves most. */
+const weight = ({ before, after, gainShare }: LeverEffect): number =>
+  (before === after ? 0 : 10) + Math.abs(gainShare);
+
 /** One change the welder can make. The small jaws show the opening it gives, and in dots the opening there is now. */
 export function LeverRow({ lever, room, system, onPull }: Props) {
   const palette = usePalette();
@@ -46,13 +53,16 @@ export function LeverRow({ lever, room, system, onPull }: Props) {
     (effect.gain !== null && room.limit
       ? effect.gain / Math.max(room.limit.nominal, 1e-9)
       : effect.gainShare);
-  const others = lever.effects.filter(
-    (other) =>
-      other.roomId !== room.id &&
-      other.after !== 'none' &&
-      other.words === undefined &&
-      !isNothing(other, system),
-  );
+  const others = lever.effects
+    .filter(
+      (other) =>
+        other.roomId !== room.id &&
+        other.after !== 'none' &&
+        other.words === undefined &&
+        !isNothing(other, system),
+    )
+    .sort((a, b) => weight(b) - weight(a));
+  const more = others.length - OTHERS_TOLD;
   const closes = lever.closes.filter((title) => title !== room.title);
   return (
     <Pressable
@@ -84,7 +94,10 @@ export function LeverRow({ lever, room, system, onPull }: Props) {
         )}
         {others.length > 0 && (
           <Words as="label" tone="quiet">
-            {others.map((other) => moved(other, system)).join('; ')}
+            {[
+              ...others.slice(0, OTHERS_TOLD).map((other) => moved(other, system)),
+              ...(more > 0 ? [`${more} more a little`] : []),
+            ].join('; ')}
           </Words>
         )}
       </View>

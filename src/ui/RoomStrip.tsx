@@ -62,7 +62,7 @@ const StripItem = memo(function StripItem({ id, short, said, left, opening, stat
       role="button"
       aria-label={said}
       onPress={() => onOpen(id)}
-      style={{ width: 84, height: 72, paddingHorizontal: 6, justifyContent: 'center', gap: 2 }}
+      style={{ width: 94, height: 72, paddingHorizontal: 6, justifyContent: 'center', gap: 2 }}
     >
       <Words as="label">{short}</Words>
       <Jaws id={`strip-${id}`} fraction={opening} state={state} width={72} height={16} />

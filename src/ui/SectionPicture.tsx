@@ -1,7 +1,9 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Path, Rect, Text as SvgText } from 'react-native-svg';
-import { sectionOf } from '@core/joint/section';
+import type { PositionId } from '@core/data/words';
+import type { Point } from '@core/joint/region';
+import { sectionOf, type Section } from '@core/joint/section';
 import type { JointGeometry } from '@core/joint/geometry';
 import type { Job } from '@core/formats/job';
 import type { Bead } from '@core/rods/layout';
@@ -21,16 +23,27 @@ interface Props {
   system: UnitSystem;
   /** Passes to be drawn in the weld, numbered in the order they are laid. */
   beads?: readonly Bead[];
+  /** Position it is welded in: it is drawn as it lies to the hand. */
+  position?: PositionId | null;
   /** The one that is marked, from 0. */
   marked?: number | null;
 }
 
 /** The joint cut across, to scale: its parts, the gap and the weld it asks for, pass by pass where they are given. */
-export function SectionPicture({ joint, geometry, system, beads = [], marked = null }: Props) {
+export function SectionPicture({
+  joint,
+  geometry,
+  system,
+  beads = [],
+  position = null,
+  marked = null,
+}: Props) {
   const palette = usePalette();
   const [width, setWidth] = useState(320);
-  const section = sectionOf(joint, geometry);
-  if (!section) return null;
+  const flat = sectionOf(joint, geometry);
+  if (!flat) return null;
+  const turn = turnFor(joint.kind, position);
+  const section = turned(flat, turn);
   const HEIGHT = beads.length > 0 ? BEADS_HEIGHT : PLAIN_HEIGHT;
   const bounds = beads.length > 0 ? closeTo(section.weld, section.bounds) : section.bounds;
   const scale = Math.min((width - 2 * MARGIN) / bounds.width, (HEIGHT - 2 * MARGIN) / bounds.height);
@@ -73,7 +86,7 @@ export function SectionPicture({ joint, geometry, system, beads = [], marked = n
           .map(({ bead, n }) => (
             <Path
               key={`${bead.layer} ${bead.place}`}
-              d={path(bead.drawn)}
+              d={path(bead.drawn.map(turn))}
               strokeLinejoin="round"
               fill={n === marked ? palette.act : n % 2 === 0 ? palette.state.tight : palette.state.snug}
               stroke={palette.ink}
@@ -83,8 +96,8 @@ export function SectionPicture({ joint, geometry, system, beads = [], marked = n
         {beads.map((bead, n) => (
           <SvgText
             key={`${bead.layer} ${bead.place}`}
-            x={x(bead.at[0])}
-            y={y(bead.at[1]) + 5}
+            x={x(turn(bead.at)[0])}
+            y={y(turn(bead.at)[1]) + 5}
             fill={n === marked ? palette.onAct : palette.onState}
             fontSize={15}
             fontFamily={FONTS.textBold}
@@ -127,4 +140,31 @@ function closeTo(
     width: Math.min(whole.left + whole.width, Math.max(...xs) + span * 0.25) - left,
     height: Math.min(whole.top + whole.height, Math.max(...ys) + span * 0.2) - top,
   };
+}
+
+type Turn = (point: Point) => Point;
+const asDrawn: Turn = (point) => point;
+
+/** A horizontal groove faces the welder with its lower edge first; overhead the face looks down. */
+function turnFor(kind: Job['joint']['kind'], position: PositionId | null): Turn {
+  const groove = kind === 'v-butt' || kind === 'square-butt' || kind === 'gouge';
+  if (!groove) return asDrawn;
+  if (position === 'horizontal') return ([x, y]) => [-y, -x];
+  return position === 'overhead' ? ([x, y]) => [x, -y] : asDrawn;
+}
+
+/** A section turned to how it lies. */
+function turned(section: Section, turn: Turn): Section {
+  if (turn === asDrawn) return section;
+  const parts = section.parts.map((part) => ({
+    ...part,
+    outline: part.outline.map(turn),
+    at: turn(part.at),
+  }));
+  const weld = section.weld.map(turn);
+  const points = [...parts.flatMap(({ outline }) => outline), ...weld];
+  const xs = points.map(([px]) => px);
+  const ys = points.map(([, py]) => py);
+  const [left, top] = [Math.min(...xs), Math.min(...ys)];
+  return { parts, weld, bounds: { left, top, width: Math.max(...xs) - left, height: Math.max(...ys) - top } };
 }

@@ -116,6 +116,41 @@ describe('beads in the section', () => {
   });
 });
 
+describe('more than plain joints', () => {
+  test('a ground-out crack is filled from its round bottom; a pad and a slot too', async () => {
+    await openDemo(b, app.url, 'ramp-guard', 'joint');
+    await b.tap('joint-gouge');
+    await b.type('joint.depth_mm', '12');
+    await b.type('joint.topWidth_mm', '18');
+    await b.type('joint.ramp_mm', '20');
+    await b.driver.get(`${app.url}/job/ramp-guard/beads`);
+    await b.says('pass-1', /Root/);
+    await b.driver.get(`${app.url}/job/ramp-guard/joint`);
+    await b.tap('joint-pad');
+    await b.type('joint.padWidth_mm', '40');
+    await b.type('joint.padHeight_mm', '6');
+    await b.driver.get(`${app.url}/job/ramp-guard/beads`);
+    await b.saysMain(/Each bead half over the one before/);
+    await b.driver.get(`${app.url}/job/ramp-guard/joint`);
+    await b.tap('joint-slot');
+    await b.type('joint.plugDiameter_mm', '12');
+    await b.type('joint.slotLength_mm', '30');
+    await b.type('joint.plugCount', '3');
+    await b.driver.get(`${app.url}/job/ramp-guard/runs`);
+    await b.says('runs-say', /runs/);
+  });
+
+  test('where rod and hand do not get in, it says so; a bent rod may', async () => {
+    await openDemo(b, app.url, 'ramp-guard', 'look');
+    await b.type('look.clearance_mm', '200');
+    await b.says('tightest', /rod and hand do not get in/);
+    await b.type('look.clearance_mm', '400');
+    await b.says('tightest', /bend the rod, or break it in half/);
+    await b.type('start-at', 'some time');
+    await b.says('start-at-says', /Type 7:30/);
+  });
+});
+
 describe('a square tube on a plate', () => {
   test('both ways round its corners: backstepped side by side, or on round with tie-ins clear of them', async () => {
     await openDemo(b, app.url, 'gangway-trolley', 'runs');

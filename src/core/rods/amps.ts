@@ -74,7 +74,7 @@ export function proposeAmps(question: AmpQuestion): number {
   const step = window.by === 'packet' ? 1 : 5;
   const rounded = Math.round(amps / step) * step;
   // A proposal never stands on the very edge of the range: the dial is not that good.
-  const margin = Math.max(step, Math.ceil(EDGE_MARGIN * (window.high_A - window.low_A)));
+  const margin = step * Math.max(1, Math.ceil((EDGE_MARGIN * (window.high_A - window.low_A)) / step));
   return clamp(
     clamp(rounded, bias * window.low_A + margin, bias * window.high_A - margin),
     machineMin_A ?? 0,

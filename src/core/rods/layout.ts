@@ -219,7 +219,9 @@ function crowned(
     const proud = (CROWN * wide * 4 * n * (steps - n)) / steps ** 2;
     return [x + (out * proud * -alongY) / long, y + (out * proud * alongX) / long];
   });
-  return [...bottom, ...face.reverse()];
+  const side = (u: number) =>
+    Array.from({ length: steps - 1 }, (_, n) => region.at(u, s0 + ((s1 - s0) * (n + 1)) / steps));
+  return [...bottom, ...side(u1), ...face.reverse(), ...side(u0).reverse()];
 }
 
 /** Where a layer is cut across so that each bead has its area: shares of its width from 0 to 1. */

@@ -4,7 +4,8 @@ import type { Tin } from '../formats/kit';
 import { ampWindow, proposeAmps } from './amps';
 import { arcPerRod_s, depositPerRod_mm3, planBeads } from './beads';
 import { choosePole, chooseRod } from './choose';
-import { usualSize, type RodQuestion } from './rank';
+import { buyingWeight_kg, weldWeight_kg } from './weight';
+import { rankTable, rankTins, usualSize, weigh, type RodQuestion } from './rank';
 
 const tin = (
   rodClassId: RodClassId,
@@ -85,6 +86,38 @@ const question = (change: Partial<RodQuestion> = {}): RodQuestion => ({
   ...change,
 });
 
+/** lb an hour of arc to mm3 a second and ampere, steel. */
+const perAmpere = (lb_h: number, current_A: number) => (lb_h * 453.6) / 3600 / 7.85e-3 / current_A;
+
+describe('deposit and weight', () => {
+  // Filler-metal handbook, deposition at 100 % arc-on, from memory.
+  test.each([
+    ['E6010', 100, 2.1],
+    ['E6011', 120, 2.3],
+    ['E6013', 160, 3.0],
+    ['E7014', 160, 3.0],
+    ['E7018', 120, 2.6],
+    ['E7018', 140, 2.7],
+    ['E7018', 170, 3.8],
+    ['E7024', 180, 5.1],
+  ] as [RodClassId, number, number][])(
+    '%s at %i A lays %f lb an hour, within 15 %%',
+    (id, current_A, lb_h) => {
+      expect(rodClass(id).deposit_mm3_As / perAmpere(lb_h, current_A)).toBeGreaterThan(0.85);
+      expect(rodClass(id).deposit_mm3_As / perAmpere(lb_h, current_A)).toBeLessThan(1.15);
+    },
+  );
+
+  // Filler-metal handbook, share of a rod's weight that is laid, stub included, from memory.
+  test('a pound of 7018 lays 0.695 lb; a 1/4 in fillet of a foot takes 0.106 lb of weld metal', () => {
+    const rods = 10;
+    const laid = weldWeight_kg('E7018', rods * depositPerRod_mm3('E7018', '1/8'));
+    expect(laid / buyingWeight_kg('E7018', '1/8', rods)).toBeCloseTo(0.695, 6);
+    expect(weldWeight_kg('E7018', 0.5 * 6.35 ** 2 * 304.8) / 0.4536).toBeCloseTo(0.106, 3);
+    expect(weldWeight_kg('E4043', 1000)).toBeLessThan(weldWeight_kg('ENi-1', 1000));
+  });
+});
+
 describe('choosing a rod', () => {
   test('low hydrogen on clean plate, rutile on sheet, fast-freeze on rust (common practice)', () => {
     expect(chooseRod(question())).toMatchObject({ rodClass: 'E7018', size: '1/8' });
@@ -133,6 +166,54 @@ describe('choosing a rod', () => {
   });
 });
 
+describe('what speaks for a rod and against it (common practice)', () => {
+  const at = (change: Partial<RodQuestion>, id: RodClassId, size: Tin['size'] = '1/8') =>
+    weigh(question(change), id, size, null);
+
+  test('an open root wants a cellulosic rod, a cap does not; tacks want one that strikes again', () => {
+    const first = (role: RodQuestion['role']) =>
+      rankTable(question({ role, wanted: ['E7018', 'E6010', 'E6013'], thin_mm: 10 }))[0]?.rodClass;
+    expect(first('root')).toBe('E6010');
+    expect(first('cap')).not.toBe('E6010');
+    expect(at({ role: 'tack' }, 'E6011').for.join()).toMatch(/strikes again/);
+  });
+
+  test('only rods against wear face hard; manganese steel gets manganese first', () => {
+    const faces = (families: RodQuestion['families']) =>
+      rankTable(question({ role: 'hardface', families })).filter(({ shut }) => shut === '');
+    expect(faces(['low-carbon-steel']).map(({ rodClass: id }) => id)).toContain('EFeCr-A1A');
+    expect(faces(['manganese-steel'])[0]?.rodClass).toBe('EFeMn-A');
+    expect(faces(['al-6xxx'])).toEqual([]);
+  });
+
+  test('hand, open volts, dirt and damp each say so', () => {
+    expect(at({ skill: 'new' }, 'E6010').against.join()).toMatch(/steadier hand/);
+    expect(at({ ocv_V: 50 }, 'E7018').against.join()).toMatch(/the machine has 50 V/);
+    expect(at({ surface: 'rust' }, 'E7018').against.join()).toMatch(/will not come clean/);
+    const damp = weigh(question({ dryness: () => 'over' }), 'E7018', '1/8', tin('E7018', '1/8'));
+    expect(damp.against.join()).toMatch(/damp/);
+    expect(weigh(question({ dryness: () => 'scrap' }), 'E7018', '1/8', tin('E7018', '1/8')).shut).toMatch(
+      /Wet/,
+    );
+  });
+
+  test('a weld that carries load asks for the strength of the metal', () => {
+    const carried = at({ duty: 'carries', families: ['low-alloy-steel'], wanted: ['E7018'] }, 'E7018');
+    expect(carried.against.join()).toMatch(/70 ksi where the metal has about 90/);
+    expect(
+      at({ duty: 'nothing', families: ['low-alloy-steel'], wanted: ['E7018'] }, 'E7018').against,
+    ).toEqual([]);
+  });
+
+  test('every rod has a reason: taken, or shut out', () => {
+    for (const row of [...rankTins(question()), ...rankTable(question())])
+      expect(row.for.length + row.against.length + row.shut.length).toBeGreaterThan(0);
+    const ranked = rankTable(question());
+    const open = ranked.filter(({ shut }) => shut === '').map(({ cost }) => cost);
+    expect([...open].sort((a, b) => a - b)).toEqual(open);
+  });
+});
+
 describe('amps', () => {
   const ask = (change: object = {}) =>
     proposeAmps({
@@ -159,6 +240,19 @@ describe('amps', () => {
       by: 'table',
     });
     expect(ampWindow('E6010', '1/16', null)).toBeNull();
+  });
+
+  test('to one amp by the packet, to five by the table', () => {
+    const size = '5/32';
+    for (const id of ['E7018', 'E6013', 'E6011'] as const)
+      for (const thin_mm of [2, 5, 9, 14, 25]) {
+        const window = ampWindow(id, size, null);
+        expect(window && ask({ window, size, thin_mm, thick_mm: thin_mm, machineMax_A: null }) % 5).toBe(0);
+      }
+  });
+
+  test('a machine that runs right at more than the chart is set so much higher', () => {
+    expect(ask({ bias: 1.16 }) / ask()).toBeCloseTo(1.16, 1);
   });
 
   test('vertical runs 10 to 15 % under flat (common practice)', () => {

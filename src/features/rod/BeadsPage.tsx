@@ -79,7 +79,14 @@ export function BeadsPage({ open }: { open: OpenJob }) {
         </Words>
       </View>
       <Card>
-        <SectionPicture joint={job.joint} geometry={joint} system={system} beads={drawn} marked={marked} />
+        <SectionPicture
+          joint={job.joint}
+          geometry={joint}
+          system={system}
+          beads={drawn}
+          position={job.look.position}
+          marked={marked}
+        />
         <Words as="label" tone="quiet">
           {job.joint.kind === 'plug' || job.joint.kind === 'slot'
             ? 'The hole from the side, to scale: round its edge first, then inwards, layer on layer.'
@@ -190,7 +197,9 @@ function layingWords({ job, assessment }: OpenJob, stainlessSide: boolean): stri
     ...(many ? ['Chip and brush to bright between passes.'] : []),
     ...(groove && many ? ['Stop the fill 1 to 2 mm low with both edges still to be seen, then cap.'] : []),
     ...(groove && job.look.position === 'horizontal'
-      ? ['Leave the lower edge showing as a shelf, fill from it upwards, the top edge last.']
+      ? [
+          'Drawn as it stands. Leave the lower edge showing as a shelf, fill from it upwards, the top edge last.',
+        ]
       : []),
     ...(kind === 'pad'
       ? ['Each bead half over the one before, no valleys; turn each layer across the last.']

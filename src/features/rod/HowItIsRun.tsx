@@ -53,6 +53,12 @@ export const HowItIsRun = memo(function HowItIsRun({ open }: { open: OpenJob }) 
         name="Arc force"
         value={machine?.value.arcForce === 'none' ? 'this machine has none' : settings.arcForce}
       />
+      {machine?.value.hotStart === 'adjustable' && (
+        <Row
+          name="Hot start"
+          value={joint.thin_mm !== null && joint.thin_mm <= 3 ? 'down, on sheet' : 'up if it sticks'}
+        />
+      )}
       {steps.length > 1 && <Row name="Amps" value={`${steps.join(', ')} A as it warms, rod by rod`} />}
       {settings.moves.map((words) => (
         <Words key={words} as="small">{`· ${words}`}</Words>

@@ -3,7 +3,8 @@ import { View } from 'react-native';
 import { ROD_SIZES } from '@core/data/rodSizes';
 import { VERDICT_WORDS } from '@core/plan/sheet';
 import { truckList, type RodLoad, type TruckList } from '@core/plan/truck';
-import { formatQuantity } from '@core/units/format';
+import { buyingWeight_kg } from '@core/rods/weight';
+import { formatQuantity, trimmed } from '@core/units/format';
 import { DURATION } from '@core/units/kinds';
 import { saveFile } from '@/state/files';
 import { useApp } from '@/state/store';
@@ -112,11 +113,11 @@ export function TruckPage() {
 
 const nameOf = ({ rodClass, size }: RodLoad): string => `${rodClass} ${ROD_SIZES[size].inches}`;
 
-const stockOf = ({ needed, onHand, short }: RodLoad): string =>
+const stockOf = ({ rodClass, size, needed, onHand, short }: RodLoad): string =>
   onHand === null
     ? `${needed} rods; tin not counted`
     : short > 0
-      ? `${needed} rods, ${short} to buy`
+      ? `${needed} rods, ${short} to buy, about ${trimmed(Math.max(0.1, buyingWeight_kg(rodClass, size, short)), 1)} kg`
       : `${needed} of ${onHand} rods`;
 
 const asText = ({ rods, things, unready }: TruckList): string =>

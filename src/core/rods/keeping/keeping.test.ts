@@ -129,6 +129,8 @@ describe('the verdict, now and at the time of use', () => {
     expect(reminders([opened], clock(10.6))).toEqual([
       { id: 't', words: expect.stringMatching(/E7018 1\/8: 24 min/) },
     ]);
+    expect(reminders([opened], clock(11.2))[0]?.words).toMatch(/time out of the oven is over/);
+    expect(reminders([opened], clock(14))).toEqual([]);
   });
 });
 

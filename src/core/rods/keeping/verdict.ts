@@ -92,16 +92,22 @@ export function tinVerdict(tin: Tin, now_ms: number): TinVerdict {
 /** Minutes before the end of its time that a tin is called out. */
 export const REMIND_BEFORE_h = 0.5;
 
-/** Tins whose time in the air is nearly over, soonest first, as they are called out. */
+/** A tin that was forgotten is called out for so long after its time. */
+const CALL_AFTER_h = 1;
+
+/** Tins whose time in the air is nearly or just over, soonest first, as they are called out. */
 export function reminders(tins: readonly Tin[], now_ms: number): { id: string; words: string }[] {
   return tins
-    .map((tin) => ({ tin, verdict: tinVerdict(tin, now_ms) }))
-    .filter(
-      ({ verdict: { left_h, state } }) => state === 'dry' && left_h !== null && left_h <= REMIND_BEFORE_h,
-    )
-    .sort((a, b) => (a.verdict.left_h ?? 0) - (b.verdict.left_h ?? 0))
-    .map(({ tin, verdict: { left_h } }) => ({
-      id: tin.id,
-      words: `${tin.rodClass} ${tin.size}: ${trimmed((left_h ?? 0) * 60, 0)} min until they go back into the oven.`,
-    }));
+    .flatMap((tin) => {
+      const { left_h, exposure } = tinVerdict(tin, now_ms);
+      const due = exposure.place === 'air' && left_h !== null;
+      return due && left_h <= REMIND_BEFORE_h && left_h > -CALL_AFTER_h ? [{ tin, left_h }] : [];
+    })
+    .sort((a, b) => a.left_h - b.left_h)
+    .map(({ tin, left_h }) => {
+      const name = `${tin.rodClass} ${tin.size}`;
+      return left_h > 0
+        ? { id: tin.id, words: `${name}: ${trimmed(left_h * 60, 0)} min until they go back into the oven.` }
+        : { id: `${tin.id} over`, words: `${name}: their time out of the oven is over.` };
+    });
 }
