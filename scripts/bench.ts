@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
 import { DEFAULT_LOSSES, PLAN_SHARE } from '../src/core/data/losses';
 import { PART_KIND_IDS } from '../src/core/data/partKinds';
-import { blankSide } from '../src/core/formats/blankJob';
+import { blankJob, blankSide } from '../src/core/formats/blankJob';
 import type { Side } from '../src/core/formats/job';
 import { beliefOf } from '../src/core/metal/belief';
 import { nextTests } from '../src/core/metal/next';
@@ -13,6 +13,10 @@ import { buildTimeline } from '../src/core/plan/timeline';
 import { windowFill } from '../src/core/power/window';
 import { applyEdits } from '../src/core/formats/edits';
 import { findLevers } from '../src/core/plan/levers/levers';
+import { jointGeometry } from '../src/core/joint/geometry';
+import { fillRegion } from '../src/core/joint/region';
+import { planBeads } from '../src/core/rods/beads';
+import { layOut } from '../src/core/rods/layout';
 import { DEMO_JOBS } from '../src/demo/jobs';
 import { DEMO_KIT } from '../src/demo/kit';
 import { browserRows, type Row } from './benchBrowser';
@@ -76,7 +80,7 @@ function powerRows(): Row[] {
   const { situation } = assess(long, DEMO_KIT);
   const { beads, current_A, plate } = situation;
   if (!beads || !current_A || !plate) return [];
-  const laidOut = () => buildTimeline({ beads, length_mm: 45000, rest_s: 60, position: null });
+  const laidOut = () => buildTimeline({ beads, length_mm: 45000, rest_s: 60, position: null, tacks: 0 });
   const hours = (laidOut().elapsed_s / 3600).toFixed(1);
   const time = median_ms(() => {
     const { events } = laidOut();
@@ -90,6 +94,31 @@ function powerRows(): Row[] {
     { what: `timeline and ten-minute window of ${hours} h`, median: ms(time), wanted: '20 ms' },
     { what: `assess, that job`, median: ms(whole), wanted: '20 ms' },
   ];
+}
+
+/** A V of a dozen passes, laid out and drawn. */
+function layoutRow(): Row {
+  const joint = {
+    ...blankJob('bench', '2026-01-01T00:00:00.000Z').joint,
+    kind: 'v-butt',
+    thicknessA_mm: 20,
+    gap_mm: 2,
+  } as const;
+  const lay = () => {
+    const geometry = jointGeometry({ ...joint });
+    const plan = planBeads({
+      rod: { rodClass: 'E7018', size: '1/8', current_A: 120 },
+      area_mm2: geometry.area_mm2 ?? 0,
+      region: fillRegion({ ...joint }, geometry),
+      length_mm: 300,
+    });
+    return plan.layout ? layOut(plan.layout) : [];
+  };
+  return {
+    what: `layout of ${lay().length} passes, drawn`,
+    median: ms(median_ms(lay, RUNS)),
+    wanted: '10 ms',
+  };
 }
 
 /** What the first page, the list of jobs, loads before it can show itself. The rest comes beside it or on its own page. */
@@ -124,6 +153,7 @@ async function main(): Promise<void> {
     ...coreRows(),
     ...metalRows(),
     ...powerRows(),
+    layoutRow(),
     ...(built ? [...(await browserRows()), ...sizeRows()] : []),
   ];
   const width = Math.max(...rows.map(({ what }) => what.length));

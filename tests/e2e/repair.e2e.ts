@@ -221,6 +221,7 @@ describe('the kit', () => {
     await b.type('rated.0.duty_pct', '30 %');
     await b.tap('item-back');
     await b.tap('add-tins');
+    await b.tap('class-E7018');
     await b.tap('class-E7016');
     await b.tap('size-1/8');
     await b.type('count', '25');

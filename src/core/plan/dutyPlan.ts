@@ -12,7 +12,7 @@ import {
 } from '../power/window';
 import { pointsHere } from './rooms/duty';
 import type { Situation } from './situation';
-import { buildTimeline } from './timeline';
+import { buildTimeline, tacksOf } from './timeline';
 
 /** The ten-minute window along a job, and what keeps it from running over. */
 export interface DutyPlan {
@@ -38,7 +38,13 @@ export function dutyPlan(situation: Situation): DutyPlan | null {
   const burns = (rest_s: number) =>
     (rest_s === situation.rest_s
       ? timeline
-      : buildTimeline({ beads, length_mm, rest_s, position: job.look.position })
+      : buildTimeline({
+          beads,
+          length_mm,
+          rest_s,
+          position: job.look.position,
+          tacks: tacksOf(job.joint.kind, length_mm),
+        })
     ).events.filter((event) => event.current_A > 0);
   const course = windowFill(burns(situation.rest_s), points);
   return {

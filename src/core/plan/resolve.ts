@@ -32,7 +32,7 @@ import {
   rodsWanted,
 } from './resolveRod';
 import type { Choice, Situation } from './situation';
-import { buildTimeline } from './timeline';
+import { buildTimeline, tacksOf } from './timeline';
 
 /** Thick over thin beyond which the arc is leaned. Common practice. */
 const UNEQUAL = 1.5;
@@ -101,7 +101,15 @@ export function resolve(
   const root = resolveRoot(context);
   const beads = rod && current_A ? resolveBeads(rod.value, current_A.value, root, context) : null;
   const rest_s = job.rod.rest_s ?? 0;
-  const timeline = beads ? buildTimeline({ beads, length_mm, rest_s, position: job.look.position }) : null;
+  const timeline = beads
+    ? buildTimeline({
+        beads,
+        length_mm,
+        rest_s,
+        position: job.look.position,
+        tacks: tacksOf(usable.joint.kind, length_mm),
+      })
+    : null;
   const tin = rod?.value.tin ?? null;
   const dryness = tin && at_ms !== null ? tinVerdict(tin, at_ms) : null;
   const cords = resolveCords(job, supply?.value ?? null);

@@ -15,11 +15,12 @@ import { choosePole, chooseRod, type RodChoice } from '../rods/choose';
 import { tinVerdict } from '../rods/keeping/verdict';
 import { mixRods, type NextRod } from '../rods/mix';
 import { wantedFor, type RodQuestion } from '../rods/rank';
-import { SPOIL_SHARE } from '../data/limits';
+import { SPOIL_SHARE, TACK_ARC_s } from '../data/limits';
 import type { RoleId } from '../data/rodChoice';
 import type { Range } from '../units/range';
 import { remembered } from '../units/remembered';
 import type { Choice } from './situation';
+import { tacksOf } from './timeline';
 
 /** The rod half of a situation: which rod, how hot, in how many passes, and where each rod ends. */
 
@@ -165,6 +166,7 @@ export function resolveBeads(
     shares: job.rod.beadShares,
     move: job.rod.move,
     half: job.joint.kind === 'pad',
+    tackArc_s: tacksOf(job.joint.kind, length_mm) * TACK_ARC_s,
   });
   return job.rod.mix && rod.tin?.count != null
     ? mixRods(plan, main, rod.tin.count, otherSizes(rod, context))

@@ -14,7 +14,7 @@ import { coatingsOf } from './rooms/metal';
 import { needsNoPreheat } from './rooms/preheat';
 import type { Situation } from './situation';
 import { step, type Step } from './step';
-import { tackCount } from './timeline';
+import { tacksOf } from './timeline';
 import { weld } from './weldStep';
 
 /** Coverings whose fume carries fluoride. Common practice. */
@@ -92,9 +92,10 @@ function oldWeldOut({ job, wants }: Situation): string[] {
     : [`The old weld seems ${name}, not the base metal: cut all of it out before you weld.`];
 }
 
-function fitAndTack({ joint, job, wants, system }: Situation): Step {
+function fitAndTack({ joint, job, wants, system }: Situation): Step | null {
   const say = inWords(system);
-  const tacks = joint.length_mm === null ? null : tackCount(joint.length_mm);
+  const tacks = joint.length_mm === null ? null : tacksOf(joint.kind, joint.length_mm);
+  if (tacks === 0) return null;
   return step('Fit and tack', {
     actions: [
       joint.gap_mm === null

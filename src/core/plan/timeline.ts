@@ -6,7 +6,7 @@ import {
   TACK_MOVE_s,
   TACK_SPACING_mm,
 } from '../data/limits';
-import type { PositionId } from '../data/words';
+import type { JointKind, PositionId } from '../data/words';
 import type { BeadPlan } from '../rods/beads';
 
 /** One stretch of the job, one after another without gaps. */
@@ -34,12 +34,13 @@ export interface TimelineQuestion {
   length_mm: number;
   rest_s: number;
   position: PositionId | null;
+  tacks: number;
 }
 
 const MOST_RODS = 3000;
 
 /** Lays the job out in time: tacks, then every pass rod by rod with changes, chipping and the rests asked for. */
-export function buildTimeline({ beads, length_mm, rest_s, position }: TimelineQuestion): Timeline {
+export function buildTimeline({ beads, length_mm, rest_s, position, tacks }: TimelineQuestion): Timeline {
   const events: TimelineEvent[] = [];
   let clock_s = 0;
   let arc_s = 0;
@@ -60,7 +61,7 @@ export function buildTimeline({ beads, length_mm, rest_s, position }: TimelineQu
     if (burning) arc_s += duration_s;
   };
 
-  for (let tack = 0; tack < tackCount(length_mm); tack++) {
+  for (let tack = 0; tack < tacks; tack++) {
     add('tack', TACK_ARC_s, 0, 0);
     add('change', TACK_MOVE_s, 0, 0);
   }
@@ -93,6 +94,13 @@ export function buildTimeline({ beads, length_mm, rest_s, position }: TimelineQu
   });
   return { events, arc_s, elapsed_s: clock_s };
 }
+
+/** Joints that hold by themselves: nothing is tacked. */
+const UNTACKED: readonly (JointKind | null)[] = ['pad', 'gouge'];
+
+/** Tacks for a kind of joint. */
+export const tacksOf = (kind: JointKind | null, length_mm: number): number =>
+  UNTACKED.includes(kind) ? 0 : tackCount(length_mm);
 
 /** Tacks for a joint: one at each end and one about every 100 mm. Common practice. */
 export const tackCount = (length_mm: number): number =>

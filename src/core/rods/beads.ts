@@ -36,6 +36,8 @@ export interface BeadPlan {
   /** Section asked for, mm2; the passes may overfill it where a bead cannot be laid that small. */
   wanted_mm2: number;
   oversize: boolean;
+  /** Rods that go into the tacks, of the first pass's kind. */
+  tackRods: number;
   /** Bead sizes that the hand can lay with the main rod, mm2. */
   smallest_mm2: number;
   largest_mm2: number;
@@ -89,6 +91,8 @@ export interface BeadQuestion {
   move?: MoveId | null;
   /** Beads lie half over one another. */
   half?: boolean;
+  /** Arc time of all tacks, s. */
+  tackArc_s?: number;
 }
 
 /**
@@ -96,7 +100,7 @@ export interface BeadQuestion {
  * @returns the passes, whose areas add up to the section unless one bead alone is bigger than it
  */
 export function planBeads(question: BeadQuestion): BeadPlan {
-  const { rod, area_mm2, length_mm, region = null, root = null } = question;
+  const { rod, area_mm2, length_mm, region = null, root = null, tackArc_s = 0 } = question;
   const main = handLays_mm2(rod);
   // The root takes a bead of its own rod; the rest is the main rod's.
   const first = root ? handLays_mm2(root) : null;
@@ -135,6 +139,7 @@ export function planBeads(question: BeadQuestion): BeadPlan {
     layout: lay && lay(areas),
     wanted_mm2: area_mm2,
     oversize: filled > area_mm2 * 1.25,
+    tackRods: tackArc_s / (passes[0]?.arcPerRod_s ?? Infinity),
     smallest_mm2: main.smallest,
     largest_mm2: main.largest,
   };
@@ -187,17 +192,22 @@ function shared(areas: readonly number[], shares: readonly number[]): number[] {
   return weights.map((weight) => (weight / weighed) * sum);
 }
 
-/** Rods the passes take, without spoil. */
-export const rodsNeeded = (beads: BeadPlan): number => beads.passes.reduce((sum, pass) => sum + pass.rods, 0);
+/** Rods that passes and tacks take, without spoil. */
+export const rodsNeeded = (beads: BeadPlan): number =>
+  beads.passes.reduce((sum, pass) => sum + pass.rods, beads.tackRods);
 
 /** Rods by class and size, without spoil, in the order they are first used. */
 export function rodsByKind(beads: BeadPlan): { rodClass: RodClassId; size: RodSizeId; rods: number }[] {
   const kinds = new Map<string, { rodClass: RodClassId; size: RodSizeId; rods: number }>();
-  for (const { rod, rods } of beads.passes) {
+  beads.passes.forEach(({ rod, rods }, n) => {
     const key = `${rod.rodClass} ${rod.size}`;
-    const kind = kinds.get(key) ?? { rodClass: rod.rodClass, size: rod.size, rods: 0 };
+    const kind = kinds.get(key) ?? {
+      rodClass: rod.rodClass,
+      size: rod.size,
+      rods: n === 0 ? beads.tackRods : 0,
+    };
     kinds.set(key, { ...kind, rods: kind.rods + rods });
-  }
+  });
   return [...kinds.values()];
 }
 

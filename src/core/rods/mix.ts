@@ -29,7 +29,7 @@ export function mixRods(
   onHand: number,
   others: readonly NextRod[],
 ): BeadPlan {
-  const stock = [{ rod: main, left: onHand / (1 + SPOIL_SHARE) }].concat(
+  const stock = [{ rod: main, left: Math.max(0, onHand / (1 + SPOIL_SHARE) - plan.tackRods) }].concat(
     others.map(({ rod, count }) => ({ rod, left: count / (1 + SPOIL_SHARE) })),
   );
   const passes = plan.passes.flatMap((pass): Pass[] => {

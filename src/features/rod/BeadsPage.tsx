@@ -135,6 +135,7 @@ export function BeadsPage({ open }: { open: OpenJob }) {
               <Words as="label" tone="quiet">
                 {[
                   `${trimmed(pass.area_mm2, 1)} mm²`,
+                  `${trimmed(pass.rods, 1)} rods`,
                   drawn[n] ? `${say.size(Math.round(drawn[n].width_mm))} wide` : '',
                   `${say.size(Math.round(pass.travel_mm_s * 60))}/min`,
                 ]

@@ -20,7 +20,7 @@ export const rodsOnHand: Assessor = {
   title: 'Rods on hand',
   short: 'rods',
   stop: 'rod',
-  assess({ rod, beads, joint, kit, system }) {
+  assess({ job, rod, beads, joint, kit, system }) {
     if (!rod || !beads) return null;
     const kinds = rodsByKind(beads).map((kind) => ({
       name: `${kind.rodClass} ${ROD_SIZES[kind.size].inches}`,
@@ -64,12 +64,14 @@ export const rodsOnHand: Assessor = {
       return { name, asks, count, left: count - asks.nominal };
     });
     const least = held.reduce((a, b) => (b.left < a.left ? b : a));
-    const onHand = kinds.length > 1 ? `${least.count} ${least.name} on hand` : `${least.count} on hand`;
+    // Shared out over sizes the first tin is meant to be used up: what counts is the one that ends the job.
+    const counted = job.rod.mix && least.left >= 0 ? (held.at(-1) ?? least) : least;
+    const onHand = kinds.length > 1 ? `${counted.count} ${counted.name} on hand` : `${counted.count} on hand`;
     if (joint.length_mm === null)
       return unknown(
         { ...spoken, gap: 'how long is it?', until: onHand, ask: 'Type the weld length at Joint.' },
         false,
       );
-    return under('rods', least.asks, exactly(least.count), { ...spoken, until: onHand });
+    return under('rods', counted.asks, exactly(counted.count), { ...spoken, until: onHand });
   },
 };
