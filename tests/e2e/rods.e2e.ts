@@ -190,6 +190,30 @@ describe('thin to thick', () => {
   });
 });
 
+describe('settings', () => {
+  test('a machine that runs right at more than the chart is set so much higher, and says so', async () => {
+    await openDemo(b, app.url, 'ramp-guard', 'rod');
+    const before = Number.parseInt(await b.text('amps-now'), 10);
+    await b.driver.get(`${app.url}/kit/machines/inverter-160`);
+    await b.type('bias_pct', '116');
+    await openDemo(b, app.url, 'ramp-guard', 'rod');
+    const after = Number.parseInt(await b.text('amps-now'), 10);
+    assert.ok(after > before * 1.1, `${before} then ${after}`);
+    await b.driver.get(`${app.url}/job/ramp-guard/room/rod-amps`);
+    await b.saysMain(/116 % of that runs right, as you found on scrap/);
+  });
+
+  test('aluminium: steep, short, and amps that come down rod by rod', async () => {
+    await openDemo(b, app.url, 'ramp-guard', 'metal');
+    await b.tap('sideA-all');
+    await b.tap('sideA-al-6xxx');
+    await openDemo(b, app.url, 'ramp-guard', 'rod');
+    await b.says('how-it-is-run', /5 to 10°[\s\S]*\d+, \d+[\d, ]* A as it warms, rod by rod/);
+    await b.driver.get(`${app.url}/job/ramp-guard/rods`);
+    await b.saysMain(/Nothing in the tins suits/);
+  });
+});
+
 describe('a damp tin', () => {
   test('hours out are added up; what is not written down is not known; damp rods bring hydrogen to steel that minds it', async () => {
     await b.driver.get(`${app.url}/kit/tins/7018-18`);

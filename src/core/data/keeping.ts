@@ -19,31 +19,36 @@ const D1_1 = memoryOf('AWS D1.1, exposure of low-hydrogen electrodes');
 const A5_5 = memoryOf('AWS D1.1 and A5.5, drying');
 const STAINLESS = memoryOf('handbooks and packets of stainless electrodes');
 
+/** Rods whose covering may hold some water. */
+const dryBox: Keeping = {
+  outMost_h: null,
+  outSource: PRACTICE,
+  store: 'Dry box at about 40 to 50 °C.',
+  oven: 'dry-box',
+  rebake: 'if damp, 120 to 150 °C for half an hour to an hour',
+  source: memoryOf('AWS A5.1 annex'),
+};
+
+/** Rods that make pores when damp: kept as basic ones are, with a longer day outside. */
+const holdingOven = (rebake: string, source: Source): Keeping => ({
+  outMost_h: 8,
+  outSource: OUR_JUDGEMENT,
+  store: 'Sealed, then a holding oven at 110 to 150 °C.',
+  oven: 'wanted',
+  rebake,
+  source,
+});
+
 export const KEEPING: Readonly<Record<Coating, Keeping>> = {
   cellulosic: {
-    outMost_h: null,
-    outSource: PRACTICE,
+    ...dryBox,
     store: 'Dry, at about 20 to 50 °C. They need 3 to 7 % moisture.',
     oven: 'never',
     rebake: null,
     source: PRACTICE,
   },
-  rutile: {
-    outMost_h: null,
-    outSource: PRACTICE,
-    store: 'Dry box at about 40 to 50 °C.',
-    oven: 'dry-box',
-    rebake: 'if damp, 120 to 150 °C for half an hour to an hour',
-    source: memoryOf('AWS A5.1 annex'),
-  },
-  'iron-powder': {
-    outMost_h: null,
-    outSource: PRACTICE,
-    store: 'Dry box at about 40 to 50 °C.',
-    oven: 'dry-box',
-    rebake: 'if damp, 120 to 150 °C for half an hour to an hour',
-    source: memoryOf('AWS A5.1 annex'),
-  },
+  rutile: dryBox,
+  'iron-powder': dryBox,
   basic: {
     outMost_h: 4,
     outSource: D1_1,
@@ -52,53 +57,23 @@ export const KEEPING: Readonly<Record<Coating, Keeping>> = {
     rebake: '260 to 430 °C for 2 hours, the oven at half of that or less when they go in',
     source: A5_5,
   },
-  stainless: {
-    outMost_h: 8,
-    outSource: OUR_JUDGEMENT,
-    store: 'Sealed, then a holding oven at 110 to 150 °C.',
-    oven: 'wanted',
-    rebake: '250 to 300 °C for 1 hour',
-    source: STAINLESS,
-  },
-  nickel: {
-    outMost_h: 8,
-    outSource: OUR_JUDGEMENT,
-    store: 'Sealed, then a holding oven at 110 to 150 °C.',
-    oven: 'wanted',
-    rebake: '250 to 300 °C for 1 hour',
-    source: STAINLESS,
-  },
-  'cast-iron': {
-    outMost_h: 8,
-    outSource: OUR_JUDGEMENT,
-    store: 'Sealed, then a holding oven at 110 to 150 °C.',
-    oven: 'wanted',
-    rebake: '200 to 300 °C for 1 hour',
-    source: memoryOf('handbooks and packets of nickel electrodes'),
-  },
-  bronze: {
-    outMost_h: 8,
-    outSource: OUR_JUDGEMENT,
-    store: 'Sealed, then a holding oven at 110 to 150 °C.',
-    oven: 'wanted',
-    rebake: 'as the packet says',
-    source: PRACTICE,
-  },
+  stainless: holdingOven('250 to 300 °C for 1 hour', STAINLESS),
+  nickel: holdingOven('250 to 300 °C for 1 hour', STAINLESS),
+  'cast-iron': holdingOven(
+    '200 to 300 °C for 1 hour',
+    memoryOf('handbooks and packets of nickel electrodes'),
+  ),
+  bronze: holdingOven('as the packet says', PRACTICE),
   hardfacing: {
-    outMost_h: null,
-    outSource: PRACTICE,
+    ...dryBox,
     store: 'Dry, as the packet says.',
-    oven: 'dry-box',
     rebake: 'as the packet says',
     source: PRACTICE,
   },
   aluminium: {
+    ...holdingOven('150 to 200 °C for 1 hour', memoryOf('handbooks: aluminium electrodes drink water')),
     outMost_h: 4,
-    outSource: OUR_JUDGEMENT,
     store: 'In its sealed pack. Once open: use it, or seal it again under vacuum.',
-    oven: 'wanted',
-    rebake: '150 to 200 °C for 1 hour',
-    source: memoryOf('handbooks: aluminium electrodes drink water'),
   },
 };
 

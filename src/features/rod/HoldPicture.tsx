@@ -56,26 +56,8 @@ export function HoldPicture({ settings, corner, sides }: Props) {
           stroke={palette.act}
           strokeWidth={3}
         />
-        <SvgText
-          x={middle * 1.5}
-          y={HEIGHT - 12}
-          fill={palette.ink2}
-          fontFamily={FONTS.text}
-          fontSize={14}
-          textAnchor="middle"
-        >
-          from the side
-        </SvgText>
-        <SvgText
-          x={middle * 0.5}
-          y={HEIGHT - 12}
-          fill={palette.ink2}
-          fontFamily={FONTS.text}
-          fontSize={14}
-          textAnchor="middle"
-        >
-          along the joint
-        </SvgText>
+        <Caption x={middle * 1.5} words="from the side" />
+        <Caption x={middle * 0.5} words="along the joint" />
       </Svg>
     </View>
   );
@@ -181,5 +163,21 @@ function Along({
         </>
       )}
     </>
+  );
+}
+
+function Caption({ x, words }: { x: number; words: string }) {
+  const palette = usePalette();
+  return (
+    <SvgText
+      x={x}
+      y={HEIGHT - 12}
+      fill={palette.ink2}
+      fontFamily={FONTS.text}
+      fontSize={14}
+      textAnchor="middle"
+    >
+      {words}
+    </SvgText>
   );
 }
