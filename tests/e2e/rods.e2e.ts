@@ -231,6 +231,13 @@ describe('a damp tin', () => {
     await b.driver.get(`${app.url}/job/ramp-guard/room/exposure`);
     await b.says('tightest', /out 6 h by now[\s\S]*too long in the air/);
     await b.saysMain(/Out 6 h, allowed 4 h/);
+    // The same tin on steel that hardens: the hydrogen it brings is more than the metal stands.
+    await openDemo(b, app.url, 'ramp-guard', 'metal');
+    await b.tap('sideA-all');
+    await b.tap('sideA-low-alloy-steel');
+    await b.driver.get(`${app.url}/job/ramp-guard/room/hydrogen`);
+    await b.saysMain(/Damp: to be taken for a rutile rod/);
+    await b.saysMain(/more than the metal stands/);
     await b.driver.get(`${app.url}/kit/tins/7018-332`);
     await b.says('tin-verdict', /Not known[\s\S]*Nothing is written down/);
     await b.tap('tin-wet');
