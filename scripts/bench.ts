@@ -101,7 +101,7 @@ function layoutRow(): Row {
   const joint = {
     ...blankJob('bench', '2026-01-01T00:00:00.000Z').joint,
     kind: 'v-butt',
-    thicknessA_mm: 20,
+    thicknessA_mm: 22,
     gap_mm: 2,
   } as const;
   const lay = () => {

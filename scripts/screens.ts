@@ -21,7 +21,7 @@ const VIEWS: readonly View[] = [
   { name: 'test', path: '/job/winch-pawl/test/sideA/spark' },
   { name: 'held', path: '/job/vent-cowl/rod', at: 'how-it-is-run' },
   { name: 'notes', path: '/notes' },
-  { name: 'rods', path: '/job/ramp-guard/rods', at: 'fit-E7018-1_8' },
+  { name: 'rods', path: '/job/ramp-guard/rods' },
   { name: 'joint', path: '/job/vent-cowl/joint' },
   { name: 'power', path: '/job/pier-ladder/power' },
   { name: 'power-chain', path: '/job/pier-ladder/power', at: 'link-source' },

@@ -1,5 +1,5 @@
 import type { RodClassId } from './rods';
-import { FILLER_HANDBOOK, OUR_JUDGEMENT, type Source } from './sources';
+import { FILLER_HANDBOOK, HANDBOOK, OUR_JUDGEMENT, type Source } from './sources';
 
 /**
  * Share of a rod's whole weight that ends up in the weld, percent, stub of 50 mm included. For buying weight only: what one rod lays is
@@ -19,5 +19,11 @@ export const DEPOSITION_SOURCE: Source = FILLER_HANDBOOK;
 /** For classes the handbook table does not list. */
 export const USUAL_EFFICIENCY_pct = { value: 60, source: OUR_JUDGEMENT };
 
-/** Density of the weld metal by kind, g/cm3. Handbook. */
-export const WELD_DENSITY_g_cm3 = { steel: 7.85, aluminium: 2.68, bronze: 8.3, nickel: 8.4 } as const;
+/** Density of the weld metal by kind, g/cm3. */
+export const WELD_DENSITY_g_cm3 = {
+  steel: 7.85,
+  aluminium: 2.68,
+  bronze: 8.3,
+  nickel: 8.4,
+  source: HANDBOOK,
+} as const;

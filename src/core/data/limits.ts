@@ -109,3 +109,29 @@ export const IDLE_POWER_FACTOR = {
   range: { low: 0.15, nominal: 0.3, high: 0.5 },
   source: OUR_JUDGEMENT,
 } as const;
+
+/** Thick over thin from which the two sides are not welded alike. */
+export const UNEQUAL_SIDES = { ratio: 1.5, source: PRACTICE } as const;
+
+/** Steel up to this is welded as sheet: shallow rods, little hot start, its edges melt away. */
+export const SHEET = { upTo_mm: 3, source: PRACTICE } as const;
+/** True where a thickness is known, and is sheet. */
+export const isSheet = (thin_mm: number | null): boolean => thin_mm !== null && thin_mm <= SHEET.upTo_mm;
+
+/** Share of a bead that the next covers: a third to a half; half on pads and with stainless. */
+export const BEAD_OVERLAP = { usual: 0.4, half: 0.5, source: PRACTICE } as const;
+
+/** Share of what a rod should lay that a run is planned for: it may be stuck, bent or run a little fat. */
+export const COUNTED_ON = { share: 0.9, source: OUR_JUDGEMENT } as const;
+/** Give or take of what a rod lays, as a share. */
+export const ROD_REACH_DOUBT = { share: 0.08, source: OUR_JUDGEMENT } as const;
+/** A tie-in nearer to a corner than this is at the corner. */
+export const OFF_CORNER = { mm: 12, source: OUR_JUDGEMENT } as const;
+/** How far outside a hand's pace a bead of another size is still laid. */
+export const MIXED_SIZE_STRETCH = { share: 1.25, source: OUR_JUDGEMENT } as const;
+/** Thickest rod whose pool a hand holds up out of flat. */
+export const HELD_UP_ROD = { mm: 3.3, source: PRACTICE } as const;
+/** Holder, hand and glove behind a rod, and what is left of one that is bent or broken in half. */
+export const HAND_BEHIND_ROD = { mm: 150, bentShare: 0.5, source: OUR_JUDGEMENT } as const;
+/** A square butt thicker than this is worth a bevel where the arc does not go through. */
+export const BEVEL_FROM = { mm: 3, source: PRACTICE } as const;

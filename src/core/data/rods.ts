@@ -54,7 +54,10 @@ export interface RodClass {
   lowHydrogen: boolean;
   /** Shallow and slag-forming enough to be wanted on sheet. */
   suitsSheet: boolean;
-  /** Widest bead, in core diameters, that it is moved to: a stringer, and the most of a weave. */
+  /**
+   * Widest bead, in core diameters, that it is moved to: a stringer, and the most of a weave. 2.5 for basic rods is common practice;
+   * the others are our judgement beside it.
+   */
   bead_cores: { stringer: number; weave: number };
   /** Burns through rust, paint and scale that cannot be got off. */
   toleratesDirt: boolean;

@@ -1,6 +1,7 @@
 import { machineType } from '../data/machines';
 import type { CableId } from '../data/cables';
 import type { Pole } from '../data/rods';
+import { UNEQUAL_SIDES } from '../data/limits';
 import { JOINTS, type AimId } from '../data/words';
 import { setPath } from '../formats/edits';
 import type { Job } from '../formats/job';
@@ -34,8 +35,6 @@ import {
 import type { Choice, Situation } from './situation';
 import { buildTimeline, tacksOf } from './timeline';
 
-/** Thick over thin beyond which the arc is leaned. Common practice. */
-const UNEQUAL = 1.5;
 /** Thin side from which the arc is set for the thick one and leaned, mm; below it is run on the thick side and flicked. */
 const LEAN_FROM_mm = 3;
 /** Length put in for a blank one so that minutes can be spoken of at all, mm. */
@@ -84,7 +83,7 @@ export function resolve(
   const pole = resolvePole(job, rod, machine?.value ?? null, joint);
   const aim = resolveAim(job, joint);
   const melt = meltOf(wants.families);
-  const lean_deg = joint.ratio < UNEQUAL ? null : job.rod.workAngle_deg;
+  const lean_deg = joint.ratio < UNEQUAL_SIDES.ratio ? null : job.rod.workAngle_deg;
   const share = thinShare(aim.value, lean_deg, pole?.value ?? null);
 
   const length_mm = joint.length_mm ?? ASSUMED_LENGTH_mm;
@@ -182,7 +181,8 @@ function chosen<T extends { id: string }>(
 }
 
 function resolveAim(job: Job, joint: JointGeometry): Choice<AimId> {
-  if (joint.ratio < UNEQUAL) return { value: 'bisect', by: 'app', why: 'Both sides take the same.' };
+  if (joint.ratio < UNEQUAL_SIDES.ratio)
+    return { value: 'bisect', by: 'app', why: 'Both sides take the same.' };
   if (job.rod.aim !== null) return { value: job.rod.aim, by: 'you', why: 'You chose it.' };
   return (joint.thin_mm ?? 0) >= LEAN_FROM_mm
     ? { value: 'lean', by: 'app', why: 'Thin side 3 mm or more: set for the thick one and lean onto it.' }

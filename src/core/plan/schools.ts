@@ -1,3 +1,4 @@
+import { UNEQUAL_SIDES } from '../data/limits';
 import { metalFamily } from '../data/metals';
 import { rodClass } from '../data/rods';
 import { school, SCHOOL_IDS, type SchoolId } from '../data/schools';
@@ -5,8 +6,6 @@ import type { Situation } from './situation';
 
 /** Sheet on which the pole is argued about, mm. */
 const SHEET_mm = 2.5;
-/** Thick over thin from which it is argued whom to set for. Common practice. */
-const UNEQUAL = 1.5;
 
 /** When a disagreement touches a job; those that are of no job stand in the notes alone. */
 const TOUCHES: Readonly<Partial<Record<SchoolId, (situation: Situation) => boolean>>> = {
@@ -21,7 +20,7 @@ const TOUCHES: Readonly<Partial<Record<SchoolId, (situation: Situation) => boole
   'negative-6011': ({ rod, joint }) =>
     rod?.value.rodClass === 'E6011' && joint.thin_mm !== null && joint.thin_mm <= SHEET_mm,
   'rod-on-sheet': ({ joint }) => joint.thin_mm !== null && joint.thin_mm <= SHEET_mm,
-  'thin-to-thick': ({ joint }) => joint.ratio >= UNEQUAL,
+  'thin-to-thick': ({ joint }) => joint.ratio >= UNEQUAL_SIDES.ratio,
   'square-tube': ({ job }) => job.joint.kind === 'rectangle',
   'cast-iron': (situation) => isOf(situation, 'cast-iron'),
   'aluminium-heat': (situation) => isOf(situation, 'aluminium'),

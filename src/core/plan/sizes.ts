@@ -2,6 +2,7 @@ import { ROD_SIZE_IDS, type RodSizeId } from '../data/rodSizes';
 import { applyEdits } from '../formats/edits';
 import { ampWindow } from '../rods/amps';
 import { passCount, rodsNeeded } from '../rods/beads';
+import { rodsOnHand } from '../rods/onHand';
 import { assess, type Assessment } from './assess';
 import type { Room } from './room';
 import { wholeRods } from './rooms/rodsOnHand';
@@ -43,7 +44,6 @@ export function compareSizes({ situation }: Assessment): SizeChoice[] {
     const { beads, runs, current_A } = other.situation;
     const first = beads?.passes[0];
     if (!beads || !runs || !first || !current_A) return [];
-    const tins = kit.tins.filter((tin) => tin.rodClass === rodClass && tin.size === size);
     return [
       {
         size,
@@ -53,9 +53,7 @@ export function compareSizes({ situation }: Assessment): SizeChoice[] {
         runs: runs.runs.length,
         tieIns: runs.tieIns.length,
         rods: wholeRods(rodsNeeded(beads)).nominal,
-        onHand: tins.some(({ count }) => count === null)
-          ? null
-          : tins.reduce((sum, { count }) => sum + (count ?? 0), 0),
+        onHand: rodsOnHand(kit.tins, rodClass, size),
         tightest: other.tightest,
         taken: size === taken,
       },

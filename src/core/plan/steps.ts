@@ -7,7 +7,6 @@ import { ROD_SIZES } from '../data/rodSizes';
 import { POLE_WORDS } from '../data/words';
 import { beliefOf } from '../metal/belief';
 import { judgeStopWork } from '../repair/stopWork';
-import type { JointGeometry } from '../joint/geometry';
 import { inWords } from '../units/format';
 import type { Room } from './room';
 import { coatingsOf } from './rooms/metal';
@@ -110,11 +109,8 @@ function fitAndTack({ joint, job, wants, system }: Situation): Step | null {
   });
 }
 
-/** Sheet that a hot start holes. */
-const onSheet = ({ thin_mm }: JointGeometry): boolean => thin_mm !== null && thin_mm <= 3;
-
 function setTheMachine(
-  { machine, supply, cords, rod, pole, current_A, joint, system, dryness }: Situation,
+  { machine, supply, cords, rod, pole, current_A, settings, system, dryness }: Situation,
   rooms: readonly Room[],
 ): Step | null {
   if (!rod || !current_A || !pole) return null;
@@ -128,7 +124,7 @@ function setTheMachine(
       { label: 'Pole', value: POLE_WORDS[pole.value] },
       ...(machine?.value.arcForce === 'none' ? [] : [{ label: 'Arc force', value: row.arcForce }]),
       ...(machine?.value.hotStart === 'adjustable'
-        ? [{ label: 'Hot start', value: onSheet(joint) ? 'down, on sheet' : 'up if it sticks' }]
+        ? [{ label: 'Hot start', value: settings?.hotStart ?? 'up if it sticks' }]
         : []),
       ...(machine ? [{ label: 'Machine', value: machine.value.name }] : []),
       ...(supply ? [{ label: 'Supply', value: supply.value.name }] : []),

@@ -5,6 +5,7 @@ import type { Job } from '../formats/job';
 import type { Kit } from '../formats/kit';
 import type { UnitSystem } from '../units/kinds';
 import { rodsByKind } from '../rods/beads';
+import { rodsOnHand } from '../rods/onHand';
 import { assess } from './assess';
 import { makePlan, type Verdict } from './plan';
 import { wholeRods } from './rooms/rodsOnHand';
@@ -90,10 +91,7 @@ function rodLoad(
   { needed, jobs }: { needed: number; jobs: string[] },
   kit: Kit,
 ): RodLoad {
-  const tins = kit.tins.filter((tin) => tin.rodClass === rodClass && tin.size === size);
-  const onHand = tins.some(({ count }) => count === null)
-    ? null
-    : tins.reduce((sum, { count }) => sum + (count ?? 0), 0);
+  const onHand = rodsOnHand(kit.tins, rodClass, size);
   return { rodClass, size, needed, onHand, short: onHand === null ? 0 : Math.max(0, needed - onHand), jobs };
 }
 

@@ -31,11 +31,10 @@ const PASS_NAMES: Record<PassRole, string> = {
 };
 
 /** How the runs follow one another, where a rod does not reach from end to end. */
-function runsInWords({ runs, job, system }: Situation): string[] {
+function runsInWords({ runs, system }: Situation): string[] {
   if (!runs || runs.runs.length < 2) return [];
   const say = inWords(system).size;
-  const backstep =
-    (job.rod.runs ?? (job.joint.kind === 'rectangle' ? 'backstep' : 'continuous')) === 'backstep';
+  const backstep = runs.order === 'backstep';
   const ties = runs.tieIns.map(({ at_mm }) => say(Math.round(at_mm))).join(', ');
   return [
     backstep

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { cornersOf, COUNTED_ON, pathOf, planRuns } from './along';
+import { COUNTED_ON } from '../data/limits';
+import { cornersOf, pathOf, planRuns } from './along';
 import { planBeads } from './beads';
 import { mixRods } from './mix';
 
@@ -66,7 +67,7 @@ describe('runs along a joint', () => {
           for (const path of [pathOf('rectangle', 0, { width_mm: w, height_mm: h }), straight(w + h)]) {
             const plan = planRuns(path, bead, order);
             if (Math.abs(covered(plan.runs) - plan.total_mm) > 1e-6) return false;
-            if (plan.longest_mm > bead * COUNTED_ON + 1e-6) return false;
+            if (plan.longest_mm > bead * COUNTED_ON.share + 1e-6) return false;
             if (plan.tieIns.some(({ toCorner_mm }) => toCorner_mm < 0)) return false;
           }
           return true;

@@ -1,3 +1,4 @@
+import { COUNTED_ON } from '../data/limits';
 import type { JointKind, RunOrderId } from '../data/words';
 
 /** Where rods run out along a joint, and where one run ties into another. */
@@ -25,6 +26,7 @@ export interface TieIn {
 
 /** How a bead is laid along a joint. */
 export interface RunPlan {
+  order: RunOrderId;
   runs: readonly Run[];
   tieIns: readonly TieIn[];
   /** Longest run, mm. */
@@ -35,12 +37,9 @@ export interface RunPlan {
   from_mm: number;
 }
 
-/** Share of what a rod should lay that is counted on: it may be stuck, bent or run a little fat. */
-export const COUNTED_ON = 0.9;
-
 /** Runs that one rod does whole, and what is left in it then, mm. */
 export function runsPerRod({ longest_mm }: RunPlan, bead_mm: number): { runs: number; left_mm: number } {
-  const runs = Math.max(1, Math.floor((bead_mm * COUNTED_ON + 1e-6) / Math.max(longest_mm, 1e-6)));
+  const runs = Math.max(1, Math.floor((bead_mm * COUNTED_ON.share + 1e-6) / Math.max(longest_mm, 1e-6)));
   return { runs, left_mm: Math.max(0, bead_mm - runs * longest_mm) };
 }
 
@@ -70,7 +69,7 @@ export function pathOf(
  */
 export function planRuns(path: JointPath, bead_mm: number, order: RunOrderId): RunPlan {
   const total_mm = path.sides_mm.reduce((a, b) => a + b, 0);
-  const counted_mm = bead_mm * COUNTED_ON;
+  const counted_mm = bead_mm * COUNTED_ON.share;
   const runs = order === 'backstep' ? backstep(path, counted_mm) : oneAfterOther(path, counted_mm, total_mm);
   const corners = cornersOf(path);
   const tieIns = tiesOf(runs, path, total_mm).map((at_mm) => ({
@@ -78,6 +77,7 @@ export function planRuns(path: JointPath, bead_mm: number, order: RunOrderId): R
     toCorner_mm: nearest(corners, at_mm, path.closed ? total_mm : null),
   }));
   return {
+    order,
     runs,
     tieIns,
     longest_mm: Math.max(0, ...runs.map(({ start_mm, end_mm }) => Math.abs(end_mm - start_mm))),

@@ -1,3 +1,4 @@
+import { BEAD_OVERLAP } from '../data/limits';
 import { rodClass, type RodClassId } from '../data/rods';
 import { ROD_SIZES, STUB_mm, type RodSizeId } from '../data/rodSizes';
 import type { MoveId } from '../data/words';
@@ -51,10 +52,6 @@ const ALUMINIUM_PACE = 2;
 const MOST_PASSES = 60;
 /** How many passes more are tried so that the cap comes out even. */
 const EXTRA_PASSES = 4;
-
-/** Share of a bead that the next covers: a third to a half; half on pads and with stainless. Common practice. */
-export const OVERLAP = 0.4;
-export const OVERLAP_HALF = 0.5;
 
 /** Weld metal one rod lays: core area x (length - stub) x recovery, mm3. */
 export function depositPerRod_mm3(id: RodClassId, size: RodSizeId): number {
@@ -167,7 +164,8 @@ const layQuestion =
       region,
       areas_mm2,
       widest_mm: bead_cores[move ?? 'stringer'] * ROD_SIZES[rod.size].diameter_mm,
-      overlap: half || rodClass(rod.rodClass).coating === 'stainless' ? OVERLAP_HALF : OVERLAP,
+      overlap:
+        half || rodClass(rod.rodClass).coating === 'stainless' ? BEAD_OVERLAP.half : BEAD_OVERLAP.usual,
     };
   };
 

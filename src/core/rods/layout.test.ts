@@ -2,9 +2,10 @@ import { polygonArea } from 'd3-polygon';
 import fc from 'fast-check';
 import { blankJob } from '../formats/blankJob';
 import type { Job } from '../formats/job';
+import { BEAD_OVERLAP } from '../data/limits';
 import { jointGeometry } from '../joint/geometry';
 import { fillRegion } from '../joint/region';
-import { OVERLAP, planBeads, type BurnedRod } from './beads';
+import { planBeads, type BurnedRod } from './beads';
 import { layOut } from './layout';
 
 const ROD: BurnedRod = { rodClass: 'E7018', size: '1/8', current_A: 120 };
@@ -46,7 +47,7 @@ describe('passes in the section', () => {
         const filled = sum(plan.passes.map(({ area_mm2 }) => area_mm2));
         // One bead alone may be more than the joint asks.
         const full = plan.passes.length === 1 || Math.abs(filled / plan.wanted_mm2 - 1) < 1e-6;
-        return full && plan.beads.every(({ overlap }) => overlap <= OVERLAP);
+        return full && plan.beads.every(({ overlap }) => overlap <= BEAD_OVERLAP.usual);
       }),
       { numRuns: 60 },
     );

@@ -1,8 +1,5 @@
-import { SPOIL_SHARE } from '../data/limits';
+import { MIXED_SIZE_STRETCH, SPOIL_SHARE } from '../data/limits';
 import { handLays_mm2, laid, type BeadPlan, type BurnedRod, type Pass } from './beads';
-
-/** How far outside a hand's pace a bead may be with another size, before it is not tried. */
-const STRETCH = 1.25;
 
 /** A rod to go on with when the first runs short, with how many of it there are. */
 export interface NextRod {
@@ -13,8 +10,8 @@ export interface NextRod {
 /** The bead that a hand lays with a rod where one of a size is wanted, mm2: bigger where it cannot be so small; null where it cannot be so big. */
 function beadWith(rod: BurnedRod, area_mm2: number): number | null {
   const { smallest, largest } = handLays_mm2(rod);
-  if (area_mm2 > largest * STRETCH) return null;
-  return Math.max(area_mm2, smallest / STRETCH);
+  if (area_mm2 > largest * MIXED_SIZE_STRETCH.share) return null;
+  return Math.max(area_mm2, smallest / MIXED_SIZE_STRETCH.share);
 }
 
 /**

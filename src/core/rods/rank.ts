@@ -10,6 +10,7 @@ import {
   WANTED_ksi,
   type RoleId,
 } from '../data/rodChoice';
+import { isSheet } from '../data/limits';
 import { ROD_CLASS_IDS, rodClass, type Pole, type RodClassId } from '../data/rods';
 import { ROD_SIZE_IDS, ROD_SIZES, type RodSizeId } from '../data/rodSizes';
 import { SKILLS, type DutyId, type PositionId, type SkillId, type SurfaceId } from '../data/words';
@@ -61,8 +62,6 @@ const USUAL_UP_TO_mm: readonly [RodSizeId, number][] = [
   ['1/8', 12.5],
   ['5/32', Infinity],
 ];
-/** Sheet: where a shallow rod is wanted. */
-const SHEET_mm = 3;
 /** Rod over thinner side beyond which it is plainly too thick. Common practice, with some slack. */
 const THICK_ROD = 1.35;
 /** Volts under what a rod wants at which it will hardly hold. */
@@ -174,7 +173,7 @@ function weighMetal(question: RodQuestion, id: RodClassId, add: Add) {
   if (surface === 'rust')
     if (row.toleratesDirt) add(0, 'Burns through what will not come off.');
     else add(POINTS.dirt, 'Wants clean metal, and it will not come clean.');
-  const onSheet = thin_mm !== null && thin_mm <= SHEET_mm;
+  const onSheet = isSheet(thin_mm);
   if (onSheet && row.coating === 'basic') add(POINTS.basicOnSheet, 'Deep and hot on sheet.');
   if (onSheet && row.suitsSheet) add(0, 'Shallow and easy on sheet.');
   if (

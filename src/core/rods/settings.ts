@@ -1,4 +1,5 @@
 import { ALUMINIUM_FALL, EVEN_deg, HOLDS, LAP_LEAN_deg, SAG_deg } from '../data/rodAngles';
+import { isSheet, UNEQUAL_SIDES } from '../data/limits';
 import { rodClass, type RodClassId } from '../data/rods';
 import { ROD_SIZES, type RodSizeId } from '../data/rodSizes';
 import { AIMS, JOINTS, type AimId, type JointKind, type PositionId } from '../data/words';
@@ -18,6 +19,7 @@ export interface RodSettings {
   thinShare: number;
   moves: readonly string[];
   arcForce: 'low' | 'middle' | 'high';
+  hotStart: string;
   source: Source;
 }
 
@@ -44,19 +46,16 @@ export interface SettingsQuestion {
   thin_mm: number | null;
 }
 
-/** Sheet whose upper edge melts away on a lap. */
-const SHEET_mm = 3;
-
 /** Answers "how do I hold it?": arc, angles and moves for a rod in a joint. */
 export function settingsFor(question: SettingsQuestion): RodSettings {
   const { kind, position, aim, workAngle_deg, ratio, thin_mm } = question;
   const row = rodClass(question.rodClass);
   const hold = HOLDS[row.coating];
   const core = ROD_SIZES[question.size].diameter_mm;
-  const upward = position === 'vertical' && !(thin_mm !== null && thin_mm <= SHEET_mm);
+  const upward = position === 'vertical' && !isSheet(thin_mm);
   const corner = kind !== null && (JOINTS[kind].fillet || kind === 'flare-bevel');
-  const uneven = ratio >= 1.5;
-  const lapOnSheet = kind === 'lap' && thin_mm !== null && thin_mm <= SHEET_mm && !uneven;
+  const uneven = ratio >= UNEQUAL_SIDES.ratio;
+  const lapOnSheet = kind === 'lap' && isSheet(thin_mm) && !uneven;
   const byAim = Math.round(angleFor_deg(AIMS[aim].thinShare));
   const work_deg = corner
     ? (workAngle_deg ?? (uneven ? byAim : lapOnSheet ? LAP_LEAN_deg.value : EVEN_deg.value))
@@ -79,6 +78,7 @@ export function settingsFor(question: SettingsQuestion): RodSettings {
       ...(position === 'vertical' || position === 'overhead' ? ['never dwell: the pool falls'] : []),
     ],
     arcForce: position === 'overhead' && row.arcForce === 'low' ? 'middle' : row.arcForce,
+    hotStart: isSheet(thin_mm) ? 'down, on sheet' : 'up if it sticks',
     source: hold.source,
   };
 }

@@ -23,7 +23,7 @@ import { StopWork } from './StopWork';
 
 /** Look: what broke, where, in what conditions, and whether it may be planned at all. */
 export function LookStop({ open }: { open: OpenJob }) {
-  const { job, set, type, system } = open;
+  const { job, set } = open;
   const { look } = job;
   const goAhead = open.assessment.rooms.find(({ id }) => id === 'go-ahead');
   return (
@@ -86,40 +86,41 @@ export function LookStop({ open }: { open: OpenJob }) {
         onPick={(id: AccessId | null) => set('look.access', id, 'Access')}
       />
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.m }}>
-        <QuantityField
-          path="look.wind_m_s"
-          value={look.wind_m_s}
-          typed={job.typed['look.wind_m_s']}
-          system={system}
-          onType={(text) => type('look.wind_m_s', text, 'Wind')}
+        <Amount
+          open={open}
+          at="wind_m_s"
+          said="Wind"
           proposed={look.place === null ? undefined : `blank: ${look.place} as usual`}
         />
-        <QuantityField
-          path="look.air_C"
-          value={look.air_C}
-          typed={job.typed['look.air_C']}
-          system={system}
-          onType={(text) => type('look.air_C', text, 'Temperature')}
-        />
-        <QuantityField
-          path="look.timeWindow_s"
-          value={look.timeWindow_s}
-          typed={job.typed['look.timeWindow_s']}
-          system={system}
-          onType={(text) => type('look.timeWindow_s', text, 'Time')}
-          proposed="blank: no hurry"
-        />
-        <QuantityField
-          path="look.clearance_mm"
-          value={look.clearance_mm}
-          typed={job.typed['look.clearance_mm']}
-          system={system}
-          onType={(text) => type('look.clearance_mm', text, 'Free room')}
-          proposed="blank: open all round"
-        />
+        <Amount open={open} at="air_C" said="Temperature" />
+        <Amount open={open} at="timeWindow_s" said="Time" proposed="blank: no hurry" />
+        <Amount open={open} at="clearance_mm" said="Free room" proposed="blank: open all round" />
         <StartField open={open} />
       </View>
     </>
+  );
+}
+
+interface AmountProps {
+  open: OpenJob;
+  at: 'wind_m_s' | 'air_C' | 'timeWindow_s' | 'clearance_mm';
+  /** What the history calls it. */
+  said: string;
+  proposed?: string | undefined;
+}
+
+/** A number of the place. */
+function Amount({ open, at, said, proposed }: AmountProps) {
+  const path = `look.${at}` as const;
+  return (
+    <QuantityField
+      path={path}
+      value={open.job.look[at]}
+      typed={open.job.typed[path]}
+      system={open.system}
+      onType={(text) => open.type(path, text, said)}
+      proposed={proposed}
+    />
   );
 }
 

@@ -1,5 +1,6 @@
 import { memo } from 'react';
 import { View } from 'react-native';
+import { UNEQUAL_SIDES } from '@core/data/limits';
 import { sourceWords } from '@core/data/sources';
 import { JOINTS } from '@core/data/words';
 import { steppedAmps } from '@core/rods/settings';
@@ -18,7 +19,7 @@ export const HowItIsRun = memo(function HowItIsRun({ open }: { open: OpenJob }) 
   if (!settings || !rod) return null;
   const say = inWords(open.system);
   const corner = joint.kind !== null && (JOINTS[joint.kind].fillet || joint.kind === 'flare-bevel');
-  const uneven = joint.ratio >= 1.5;
+  const uneven = joint.ratio >= UNEQUAL_SIDES.ratio;
   const amps = current_A && beads ? steppedAmps(rod.value.rodClass, current_A.value, rodsNeeded(beads)) : [];
   const steps = [...new Set(amps)];
   const arc = settings.arc_mm.map((mm) => trimmed(mm, 1)).join(' to ');
@@ -53,12 +54,7 @@ export const HowItIsRun = memo(function HowItIsRun({ open }: { open: OpenJob }) 
         name="Arc force"
         value={machine?.value.arcForce === 'none' ? 'this machine has none' : settings.arcForce}
       />
-      {machine?.value.hotStart === 'adjustable' && (
-        <Row
-          name="Hot start"
-          value={joint.thin_mm !== null && joint.thin_mm <= 3 ? 'down, on sheet' : 'up if it sticks'}
-        />
-      )}
+      {machine?.value.hotStart === 'adjustable' && <Row name="Hot start" value={settings.hotStart} />}
       {steps.length > 1 && <Row name="Amps" value={`${steps.join(', ')} A as it warms, rod by rod`} />}
       {settings.moves.map((words) => (
         <Words key={words} as="small">{`· ${words}`}</Words>

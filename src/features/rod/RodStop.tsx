@@ -1,5 +1,6 @@
 import { memo, useDeferredValue } from 'react';
 import { View } from 'react-native';
+import { UNEQUAL_SIDES } from '@core/data/limits';
 import { POLES, ROD_CLASS_IDS, type Pole, type RodClassId } from '@core/data/rods';
 import { ROD_SIZE_IDS, ROD_SIZES, type RodSizeId } from '@core/data/rodSizes';
 import { AIMS, type AimId } from '@core/data/words';
@@ -47,7 +48,7 @@ export function RodStop({ open }: { open: OpenJob }) {
       </View>
       <Amps open={open} />
       <Choices open={later} />
-      {joint.ratio >= 1.5 && (
+      {joint.ratio >= UNEQUAL_SIDES.ratio && (
         <FieldRow>
           <QuantityField
             path="rod.workAngle_deg"
@@ -236,7 +237,7 @@ const Choices = memo(function Choices({ open }: { open: OpenJob }) {
         proposed={pole?.value ?? null}
         onPick={(id: Pole | null) => set('rod.pole', id, 'Pole')}
       />
-      {joint.ratio >= 1.5 && (
+      {joint.ratio >= UNEQUAL_SIDES.ratio && (
         <Pick
           label="Aim, thin side to thick side"
           testID="aim"

@@ -33,7 +33,7 @@ export function RunsPage({ open }: { open: OpenJob }) {
         <Act title="Back to Rod" testID="to-rod" onPress={() => goBackOr(job.id, 'rod')} />
       </View>
     );
-  const order: RunOrderId = job.rod.runs ?? (job.joint.kind === 'rectangle' ? 'backstep' : 'continuous');
+  const { order } = runs;
   const short = assessment.rooms.find(({ id, state }) => id === 'rods' && state === 'none');
   const kinds = rodsByKind(beads);
   const each = runsPerRod(runs, first.beadPerRod_mm);

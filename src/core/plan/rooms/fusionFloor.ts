@@ -1,4 +1,5 @@
 import { FUSION_FIT } from '../../data/fusion';
+import { UNEQUAL_SIDES } from '../../data/limits';
 import { rodClass } from '../../data/rods';
 import { ROD_SIZES } from '../../data/rodSizes';
 import { PRACTICE } from '../../data/sources';
@@ -8,9 +9,6 @@ import { inWords, trimmed } from '../../units/format';
 import { over } from '../room';
 import type { Assessor } from './assessor';
 import { dialledAmps } from './rodAmps';
-
-/** Thick over thin from which the thick side is cold beside the thin one. Common practice. */
-const UNEQUAL = 1.5;
 
 /** Amps over those at which the thick side is only wetted, and slag is caught under the bead. */
 export const fusionFloor: Assessor = {
@@ -22,7 +20,7 @@ export const fusionFloor: Assessor = {
     const { joint, rod, aim, current_A, meltFitted, holesAt_A, system, job } = situation;
     const amps = dialledAmps(situation);
     if (!rod || !amps || !current_A || !meltFitted) return null;
-    if (joint.thick_mm === null || joint.ratio < UNEQUAL) return null;
+    if (joint.thick_mm === null || joint.ratio < UNEQUAL_SIDES.ratio) return null;
     const { coating } = rodClass(rod.value.rodClass);
     const { diameter_mm, inches } = ROD_SIZES[rod.value.size];
     const thickShare = 1 - heatShare(aim.value, job.rod.workAngle_deg);

@@ -1,12 +1,10 @@
+import { HELD_UP_ROD } from '../../data/limits';
 import { ROD_SIZES } from '../../data/rodSizes';
 import { PRACTICE } from '../../data/sources';
 import { POSITIONS } from '../../data/words';
 import { reaches } from '../../rods/rank';
 import { yesNo } from '../room';
 import type { Assessor } from './assessor';
-
-/** Thickest rod whose pool a hand holds up, mm. Common practice. */
-const HOLDS_UP_mm = 3.3;
 
 /** Is the rod made for the position, and thin enough to stay up in it? */
 export const position: Assessor = {
@@ -28,7 +26,7 @@ export const position: Assessor = {
         ],
       });
     const up = at === 'vertical' || at === 'overhead';
-    if (up && ROD_SIZES[size].diameter_mm > HOLDS_UP_mm)
+    if (up && ROD_SIZES[size].diameter_mm > HELD_UP_ROD.mm)
       return yesNo('departure', {
         ...spoken,
         gap: 'a heavy pool to hold up',

@@ -1,15 +1,10 @@
+import { HAND_BEHIND_ROD } from '../../data/limits';
 import { ROD_SIZES } from '../../data/rodSizes';
-import { OUR_JUDGEMENT } from '../../data/sources';
 import { ACCESS } from '../../data/words';
 import { inWords } from '../../units/format';
 import { exactly } from '../../units/range';
 import { over, unknown, yesNo } from '../room';
 import type { Assessor } from './assessor';
-
-/** Holder, hand and glove behind a rod, mm. */
-const HAND_mm = 150;
-/** What is left of a rod that is bent or broken in half. */
-const BENT = 0.5;
 
 /** Can rod, holder and hand get there at the angle? */
 export const reach: Assessor = {
@@ -22,16 +17,16 @@ export const reach: Assessor = {
     const { access, clearance_mm } = job.look;
     const say = inWords(system).size;
     const { length_mm } = ROD_SIZES[rod.value.size];
-    const full = HAND_mm + length_mm;
-    const bent = HAND_mm + BENT * length_mm;
+    const full = HAND_BEHIND_ROD.mm + length_mm;
+    const bent = HAND_BEHIND_ROD.mm + HAND_BEHIND_ROD.bentShare * length_mm;
     const reasons = [
       {
-        words: `A new ${rod.value.size} rod is ${say(length_mm)} long; holder and hand want ${say(HAND_mm)} behind it.`,
-        source: OUR_JUDGEMENT,
+        words: `A new ${rod.value.size} rod is ${say(length_mm)} long; holder and hand want ${say(HAND_BEHIND_ROD.mm)} behind it.`,
+        source: HAND_BEHIND_ROD.source,
       },
       {
         words: `Bent, or broken in half, it gets in from ${say(bent)}: more starts, and a look with a mirror.`,
-        source: OUR_JUDGEMENT,
+        source: HAND_BEHIND_ROD.source,
       },
     ];
     if (clearance_mm === null)

@@ -1,13 +1,9 @@
+import { OFF_CORNER, ROD_REACH_DOUBT } from '../../data/limits';
 import { OUR_JUDGEMENT, PRACTICE } from '../../data/sources';
 import { inWords } from '../../units/format';
 import { exactly, within } from '../../units/range';
 import { over, yesNo } from '../room';
 import type { Assessor } from './assessor';
-
-/** What a rod lays, give or take. */
-const REACH_DOUBT = 0.08;
-/** A tie-in nearer to a corner than this is at the corner, mm. Common practice. */
-const OFF_CORNER_mm = 12;
 
 /** Does the rod last to where the run is to end? */
 export const runOut: Assessor = {
@@ -15,7 +11,7 @@ export const runOut: Assessor = {
   title: 'Where rods run out',
   short: 'run-out',
   stop: 'rod',
-  assess({ beads, runs, system, joint, job }) {
+  assess({ beads, runs, system, joint }) {
     const pass = beads?.passes[0];
     if (!pass || !runs || joint.length_mm === null) return null;
     const say = inWords(system).size;
@@ -26,11 +22,11 @@ export const runOut: Assessor = {
         source: OUR_JUDGEMENT,
       },
     ];
-    const backstep = job.rod.runs === 'backstep' || (job.rod.runs === null && job.joint.kind === 'rectangle');
+    const backstep = runs.order === 'backstep';
     // Each stretch in one run: the rod has to last. In more, it may end anywhere but at a corner.
     const stretches = runs.path.closed && !backstep ? 1 : runs.path.sides_mm.length;
     if (runs.runs.length <= stretches)
-      return over('mm', within(pass.beadPerRod_mm, REACH_DOUBT), exactly(runs.longest_mm), {
+      return over('mm', within(pass.beadPerRod_mm, ROD_REACH_DOUBT.share), exactly(runs.longest_mm), {
         now: `${say(Math.round(pass.beadPerRod_mm))} a rod`,
         gap: 'of bead left at the end of the run',
         past: 'of run left when the rod is gone',
@@ -38,7 +34,7 @@ export const runOut: Assessor = {
         reasons,
       });
     const nearest = Math.min(Infinity, ...runs.tieIns.map(({ toCorner_mm }) => toCorner_mm));
-    const tight = !backstep && nearest < OFF_CORNER_mm;
+    const tight = !backstep && nearest < OFF_CORNER.mm;
     return yesNo(tight ? 'departure' : 'open', {
       now: runs.tieIns.length === 1 ? '1 tie-in' : `${runs.tieIns.length} tie-ins`,
       gap: tight ? 'a tie-in at a corner' : backstep ? 'each onto a hot start' : 'clear of corners and ends',
