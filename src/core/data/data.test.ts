@@ -1,3 +1,4 @@
+import { familyHeatRule } from '../heat/familyRule';
 import { BREAKERS } from './breakers';
 import { awgArea_mm2, CABLE_IDS, CABLES, resistance_ohm_m } from './cables';
 import { gaugeThickness_mm } from './gauges';
@@ -140,10 +141,10 @@ describe('rods', () => {
 describe('metals', () => {
   test('every family has either rods or an alternative, and every rod it names is known', () => {
     for (const id of FAMILY_IDS) {
-      const { arc, rods, instead, why, heat } = metalFamily(id);
+      const { arc, rods, instead, why } = metalFamily(id);
       expect(arc === 'yes' ? rods.length > 0 : instead.length > 0 && why.length > 0).toBe(true);
       expect(rods.filter((rod) => !(ROD_CLASS_IDS as readonly string[]).includes(rod))).toEqual([]);
-      expect(heat.words).not.toBe('');
+      expect(familyHeatRule(id).words).not.toBe('');
     }
   });
 

@@ -1,5 +1,5 @@
 import type { FamilyId } from './families';
-import { HANDBOOK, memoryOf, PRACTICE, type Source } from './sources';
+import { HANDBOOK, type Source } from './sources';
 
 /** Metals that share their answer to "which rod?" when joined to something else. */
 export type MetalGroup =
@@ -15,18 +15,6 @@ export type MetalGroup =
   | 'nickel-copper'
   | 'nickel-chromium'
   | 'none';
-
-/** What a family asks of temperature before, between and after passes. Null: nothing said. */
-export interface HeatRule {
-  /** Lowest temperature to strike at, °C. Null where the rule gives no figure. */
-  preheatMin_C: number | null;
-  preheatMax_C: number | null;
-  /** Highest temperature to start the next bead at, °C. */
-  interpassMax_C: number | null;
-  /** The rule as it is said. */
-  words: string;
-  source: Source;
-}
 
 /**
  * Whether the family may be arc welded on site at all. 'never' is kept in mind down to a trace of belief; 'no-rod' only says that
@@ -49,21 +37,12 @@ export interface MetalFamily {
   /** Why it is last resort or never, and what to do instead. Empty where arc is 'yes'. */
   why: string;
   instead: string;
-  heat: HeatRule;
   thermal: Thermal | null;
   /** Rod classes for the family joined to itself, best first. */
   rods: readonly string[];
   /** Cautions to show at the step they belong to. */
   cautions: readonly string[];
 }
-
-const rule = (
-  words: string,
-  preheatMin_C: number | null,
-  preheatMax_C: number | null,
-  interpassMax_C: number | null,
-  source: Source = PRACTICE,
-): HeatRule => ({ words, preheatMin_C, preheatMax_C, interpassMax_C, source });
 
 const thermal = (density_g_cm3: number, heat_J_kgK: number, solidus_C: number): Thermal => ({
   density_g_cm3,
@@ -72,15 +51,6 @@ const thermal = (density_g_cm3: number, heat_J_kgK: number, solidus_C: number): 
   source: HANDBOOK,
 });
 
-const FIGURES = memoryOf('welding handbooks, family preheat figures');
-
-const PLAIN_STEEL = rule(
-  'No preheat in thin dry steel. Below 0 °C warm it to 20 °C first.',
-  null,
-  null,
-  null,
-);
-const NO_ARC = rule('Not for the arc in the field.', null, null, null);
 const LOW_HYDROGEN = ['E7018', 'E7016', 'E7015'] as const;
 const CARBON_RODS = [
   'E7018',
@@ -110,7 +80,6 @@ export const METALS = {
     arc: 'yes',
     why: '',
     instead: '',
-    heat: PLAIN_STEEL,
     thermal: thermal(7.87, 486, 1480),
     rods: CARBON_RODS,
     cautions: [],
@@ -121,13 +90,6 @@ export const METALS = {
     arc: 'yes',
     why: '',
     instead: '',
-    heat: rule(
-      'Preheat 95 to 260 °C, more for more carbon and thickness. Cool slowly.',
-      95,
-      260,
-      null,
-      FIGURES,
-    ),
     thermal: thermal(7.85, 486, 1420),
     rods: [...LOW_HYDROGEN, 'E309L-16', 'E312-16'],
     cautions: [],
@@ -138,7 +100,6 @@ export const METALS = {
     arc: 'yes',
     why: '',
     instead: '',
-    heat: rule('Preheat 260 to 425 °C and cool slowly, buried or wrapped.', 260, 425, null, FIGURES),
     thermal: thermal(7.84, 485, 1340),
     rods: ['E312-16', 'E309L-16', ...LOW_HYDROGEN],
     cautions: [],
@@ -149,7 +110,6 @@ export const METALS = {
     arc: 'yes',
     why: '',
     instead: '',
-    heat: rule('Preheat 200 to 370 °C for the 4140 kind. Cool slowly.', 200, 370, null, FIGURES),
     thermal: thermal(7.85, 473, 1416),
     rods: ['E312-16', 'E309L-16', ...LOW_HYDROGEN],
     cautions: [],
@@ -160,13 +120,6 @@ export const METALS = {
     arc: 'yes',
     why: '',
     instead: '',
-    heat: rule(
-      "Preheat by the maker's chart, but never above about 200 °C (some grades 150 °C): heat takes its strength.",
-      null,
-      200,
-      200,
-      FIGURES,
-    ),
     thermal: thermal(7.85, 480, 1450),
     rods: [...LOW_HYDROGEN, 'E309L-16'],
     cautions: [],
@@ -177,7 +130,6 @@ export const METALS = {
     arc: 'last-resort',
     why: 'The heat takes the spring out of it and leaves a brittle edge beside the weld.',
     instead: 'Replace the spring, or have it welded and heat treated in a shop.',
-    heat: rule('Do not weld it, or give it the full heat treatment afterwards.', null, null, null),
     thermal: thermal(7.84, 480, 1400),
     rods: ['E312-16', 'E309L-16'],
     cautions: [],
@@ -188,7 +140,6 @@ export const METALS = {
     arc: 'last-resort',
     why: 'It hardens and cracks beside the weld unless heated and tempered to its own chart.',
     instead: 'Replace it, or send it to a shop that can heat treat it.',
-    heat: rule("Only to the maker's heat treatment chart.", null, null, null),
     thermal: null,
     rods: ['E312-16', 'E309L-16'],
     cautions: [],
@@ -199,7 +150,6 @@ export const METALS = {
     arc: 'last-resort',
     why: 'Its sulphur or lead makes the weld crack as it sets; lead fume too.',
     instead: 'Remake the part in plain steel, or bolt it.',
-    heat: rule('No preheat figure helps: the weld cracks hot. Basic rods crack least.', null, null, null),
     thermal: thermal(7.87, 486, 1480),
     rods: [...LOW_HYDROGEN],
     cautions: ['Lead may be in the fume: respirator and extraction.'],
@@ -210,13 +160,6 @@ export const METALS = {
     arc: 'yes',
     why: '',
     instead: '',
-    heat: rule(
-      'No preheat. Keep it below 260 °C at 12 mm from the weld, aim for 150 to 200 °C: short beads, peen.',
-      null,
-      null,
-      200,
-      FIGURES,
-    ),
     thermal: thermal(7.88, 510, 1340),
     rods: ['E309L-16', 'E312-16'],
     cautions: ['Manganese in the fume: extract it or stay upwind.'],
@@ -227,13 +170,6 @@ export const METALS = {
     arc: 'yes',
     why: '',
     instead: '',
-    heat: rule(
-      'Preheat as for steel of the same carbon; unknown carbon as medium carbon: 95 to 260 °C.',
-      95,
-      260,
-      null,
-      FIGURES,
-    ),
     thermal: thermal(7.85, 486, 1450),
     rods: [...LOW_HYDROGEN],
     cautions: [],
@@ -244,12 +180,6 @@ export const METALS = {
     arc: 'yes',
     why: '',
     instead: '',
-    heat: rule(
-      'No preheat. Slag in the iron boils out: slow, and expect a soft bead edge.',
-      null,
-      null,
-      null,
-    ),
     thermal: thermal(7.7, 486, 1480),
     rods: ['E6011', 'E6010', 'E7018'],
     cautions: [],
@@ -260,7 +190,6 @@ export const METALS = {
     arc: 'yes',
     why: '',
     instead: '',
-    heat: PLAIN_STEEL,
     thermal: thermal(7.87, 486, 1480),
     rods: ['E6011', 'E6010', 'E6013', 'E7018', 'E7014'],
     cautions: [
@@ -274,13 +203,6 @@ export const METALS = {
     arc: 'yes',
     why: '',
     instead: '',
-    heat: rule(
-      'Cold: metal near the weld 40 to 65 °C by thermometer, beads of 25 mm, peen each. Or hot: the whole casting 500 to 650 °C and bury it to cool. Nothing between.',
-      40,
-      65,
-      65,
-      FIGURES,
-    ),
     thermal: thermal(7.15, 500, 1140),
     rods: ['ENiFe-CI', 'ENi-CI'],
     cautions: [NICKEL_FUME],
@@ -291,13 +213,6 @@ export const METALS = {
     arc: 'yes',
     why: '',
     instead: '',
-    heat: rule(
-      'Cold: metal near the weld 40 to 65 °C by thermometer, short beads, peen. Likes nickel-iron.',
-      40,
-      65,
-      65,
-      FIGURES,
-    ),
     thermal: thermal(7.15, 490, 1120),
     rods: ['ENiFe-CI', 'ENi-CI'],
     cautions: [NICKEL_FUME],
@@ -308,13 +223,6 @@ export const METALS = {
     arc: 'yes',
     why: '',
     instead: '',
-    heat: rule(
-      'Fused hot it turns white and brittle: braze it, or cold short beads with nickel-iron.',
-      40,
-      65,
-      65,
-      FIGURES,
-    ),
     thermal: thermal(7.3, 510, 1140),
     rods: ['ENiFe-CI', 'ENi-CI'],
     cautions: [NICKEL_FUME],
@@ -325,7 +233,6 @@ export const METALS = {
     arc: 'never',
     why: 'It cracks beside any weld, whatever is done.',
     instead: 'Replace it, or bolt a plate over.',
-    heat: NO_ARC,
     thermal: thermal(7.7, 540, 1140),
     rods: [],
     cautions: [],
@@ -336,13 +243,6 @@ export const METALS = {
     arc: 'yes',
     why: '',
     instead: '',
-    heat: rule(
-      'No preheat. Let it fall below 150 °C before the next bead (175 °C at the most).',
-      null,
-      null,
-      150,
-      FIGURES,
-    ),
     thermal: thermal(7.98, 500, 1400),
     rods: ['E316L-16', 'E308L-16', 'E309L-16', 'E312-16'],
     cautions: [CHROMIUM_FUME, 'Slag jumps off stainless as it cools: keep the glasses on under the hood.'],
@@ -353,7 +253,6 @@ export const METALS = {
     arc: 'last-resort',
     why: 'Its sulphur cracks the weld as it sets.',
     instead: 'Remake it in 304 or 316, or bolt it.',
-    heat: rule('No preheat. Small beads, below 150 °C between.', null, null, 150, FIGURES),
     thermal: thermal(7.98, 500, 1400),
     rods: ['E312-16', 'E309L-16'],
     cautions: [CHROMIUM_FUME],
@@ -364,7 +263,6 @@ export const METALS = {
     arc: 'yes',
     why: '',
     instead: '',
-    heat: rule('Low heat. Thick or stiff parts 150 to 230 °C.', null, 230, null, FIGURES),
     thermal: thermal(7.72, 460, 1425),
     rods: ['E309L-16', 'E308L-16'],
     cautions: [CHROMIUM_FUME],
@@ -375,7 +273,6 @@ export const METALS = {
     arc: 'yes',
     why: '',
     instead: '',
-    heat: rule('Preheat 200 to 300 °C, cool slowly, then temper.', 200, 300, null, FIGURES),
     thermal: thermal(7.74, 460, 1480),
     rods: ['E309L-16', 'E312-16'],
     cautions: [CHROMIUM_FUME],
@@ -386,13 +283,6 @@ export const METALS = {
     arc: 'yes',
     why: '',
     instead: '',
-    heat: rule(
-      'No preheat. Below 100 to 150 °C between beads, and not too little heat either.',
-      null,
-      null,
-      100,
-      FIGURES,
-    ),
     thermal: thermal(7.8, 490, 1385),
     rods: ['E2209-16', 'E309LMo-16'],
     cautions: [CHROMIUM_FUME],
@@ -403,7 +293,6 @@ export const METALS = {
     arc: 'yes',
     why: '',
     instead: '',
-    heat: rule('Thick parts: warm evenly to 90 to 95 °C. Bring the amps down as it warms.', null, 95, null),
     thermal: thermal(2.72, 900, 643),
     rods: ['E4043'],
     cautions: [FLUX_FUME],
@@ -414,7 +303,6 @@ export const METALS = {
     arc: 'no-rod',
     why: 'With over 2.5 % magnesium no stick rod suits: 4043 leaves it brittle.',
     instead: 'TIG or wire with 5356 filler, in a shop.',
-    heat: rule('Dry it only: 65 to 200 °C harms it.', null, 120, 120, FIGURES),
     thermal: thermal(2.67, 890, 591),
     rods: [],
     cautions: [],
@@ -425,13 +313,6 @@ export const METALS = {
     arc: 'yes',
     why: '',
     instead: '',
-    heat: rule(
-      'About 90 to 95 °C through thick parts, never over 120 °C. Half its strength goes beside the weld.',
-      null,
-      120,
-      120,
-      FIGURES,
-    ),
     thermal: thermal(2.7, 896, 582),
     rods: ['E4043'],
     cautions: [FLUX_FUME],
@@ -442,7 +323,6 @@ export const METALS = {
     arc: 'last-resort',
     why: 'It cracks hot and loses its strength.',
     instead: 'Rivet or bolt a repair plate; replace.',
-    heat: rule('Not over 120 °C.', null, 120, 120, FIGURES),
     thermal: thermal(2.8, 900, 477),
     rods: ['E4043'],
     cautions: [FLUX_FUME],
@@ -453,13 +333,6 @@ export const METALS = {
     arc: 'yes',
     why: '',
     instead: '',
-    heat: rule(
-      'Warm the whole casting evenly, 120 to 200 °C for castings that are not heat treated; about 95 °C if you do not know.',
-      90,
-      200,
-      null,
-      FIGURES,
-    ),
     thermal: thermal(2.68, 963, 557),
     rods: ['E4043'],
     cautions: [FLUX_FUME],
@@ -470,7 +343,6 @@ export const METALS = {
     arc: 'last-resort',
     why: 'Gas and oil shut in the casting boil out through the weld.',
     instead: 'Epoxy, bolt a plate, replace.',
-    heat: rule('Bake the oil out first; warm evenly.', null, 120, null),
     thermal: thermal(2.73, 963, 516),
     rods: ['E4043'],
     cautions: [FLUX_FUME],
@@ -481,7 +353,6 @@ export const METALS = {
     arc: 'never',
     why: 'Chips and swarf burn, and no stick rod exists for it.',
     instead: 'TIG in a shop that handles magnesium; replace.',
-    heat: NO_ARC,
     thermal: thermal(1.78, 1030, 468),
     rods: [],
     cautions: [],
@@ -492,7 +363,6 @@ export const METALS = {
     arc: 'yes',
     why: '',
     instead: '',
-    heat: rule('Over 3 mm: 260 °C and up, more with thickness.', 260, 540, null, FIGURES),
     thermal: thermal(8.92, 385, 1065),
     rods: ['ECuSn-C', 'ECuAl-A2'],
     cautions: ['Copper fume: extract it or stay upwind.'],
@@ -503,7 +373,6 @@ export const METALS = {
     arc: 'yes',
     why: '',
     instead: '',
-    heat: rule('Warm 150 to 200 °C; the zinc boils. Brazing is the better way.', 150, 200, null, FIGURES),
     thermal: thermal(8.53, 375, 915),
     rods: ['ECuSn-C', 'ECuAl-A2'],
     cautions: [ZINC_FUME],
@@ -514,7 +383,6 @@ export const METALS = {
     arc: 'never',
     why: 'The lead cracks it hot and fumes.',
     instead: 'Silver braze with extraction, or replace.',
-    heat: NO_ARC,
     thermal: thermal(8.5, 380, 885),
     rods: [],
     cautions: [],
@@ -525,13 +393,6 @@ export const METALS = {
     arc: 'yes',
     why: '',
     instead: '',
-    heat: rule(
-      'Preheat 150 to 200 °C, not above 200 °C between beads: weak while hot.',
-      150,
-      200,
-      200,
-      FIGURES,
-    ),
     thermal: thermal(8.8, 378, 854),
     rods: ['ECuSn-C', 'ECuAl-A2'],
     cautions: ['Copper fume: extract it or stay upwind.'],
@@ -542,7 +403,6 @@ export const METALS = {
     arc: 'yes',
     why: '',
     instead: '',
-    heat: rule('Up to 150 to 200 °C before and between beads.', null, 200, 200, FIGURES),
     thermal: thermal(7.5, 419, 1027),
     rods: ['ECuAl-A2'],
     cautions: ['Copper fume: extract it or stay upwind.'],
@@ -553,7 +413,6 @@ export const METALS = {
     arc: 'yes',
     why: '',
     instead: '',
-    heat: rule('No preheat, below 70 °C between beads.', null, null, 70, FIGURES),
     thermal: thermal(8.94, 378, 1100),
     rods: ['ENiCu-7', 'ENi-1'],
     cautions: [NICKEL_FUME],
@@ -564,7 +423,6 @@ export const METALS = {
     arc: 'yes',
     why: '',
     instead: '',
-    heat: rule('No preheat. Below 150 °C between beads.', null, null, 150, FIGURES),
     thermal: thermal(8.8, 427, 1300),
     rods: ['ENiCu-7', 'ENi-1'],
     cautions: [NICKEL_FUME],
@@ -575,7 +433,6 @@ export const METALS = {
     arc: 'yes',
     why: '',
     instead: '',
-    heat: rule('No preheat. Below 150 °C between beads.', null, null, 150, FIGURES),
     thermal: thermal(8.45, 444, 1354),
     rods: ['ENiCrFe-3', 'ENiCrMo-3'],
     cautions: [CHROMIUM_FUME, NICKEL_FUME],
@@ -586,7 +443,6 @@ export const METALS = {
     arc: 'never',
     why: 'Air makes the hot metal brittle, and no stick rod exists for it.',
     instead: 'TIG under full inert cover, in a shop.',
-    heat: NO_ARC,
     thermal: thermal(4.51, 523, 1660),
     rods: [],
     cautions: [],
@@ -597,7 +453,6 @@ export const METALS = {
     arc: 'never',
     why: 'It melts at 380 °C and fumes zinc.',
     instead: 'Epoxy, low-temperature solder, replace.',
-    heat: NO_ARC,
     thermal: thermal(6.65, 419, 381),
     rods: [],
     cautions: [],
@@ -608,7 +463,6 @@ export const METALS = {
     arc: 'never',
     why: 'It melts at 327 °C; its fume poisons.',
     instead: 'Gas burning by someone who does lead work.',
-    heat: NO_ARC,
     thermal: thermal(11.34, 129, 327),
     rods: [],
     cautions: [],
@@ -619,7 +473,6 @@ export const METALS = {
     arc: 'never',
     why: 'Beryllium dust and fume kill. Do not weld, grind or file it.',
     instead: 'Replace the part. Bag it and report it.',
-    heat: NO_ARC,
     thermal: null,
     rods: [],
     cautions: [],
@@ -630,7 +483,6 @@ export const METALS = {
     arc: 'never',
     why: 'Oil in its pores boils out and it crumbles.',
     instead: 'Replace it.',
-    heat: NO_ARC,
     thermal: null,
     rods: [],
     cautions: [],

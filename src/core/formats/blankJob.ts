@@ -3,6 +3,7 @@ import type { Doubt, Job, Side } from './job';
 /** A piece of metal of which nothing is known. */
 export const blankSide = (): Side => ({
   family: null,
+  grade: null,
   coating: null,
   coatingLook: null,
   part: null,
@@ -55,6 +56,21 @@ export const blankRod = (): Job['rod'] => ({
   beadCount: null,
   beadShares: [],
   runs: null,
+  rebake: false,
+});
+
+/** Nothing said about heat: the app proposes. */
+export const blankHeat = (): Job['heat'] => ({
+  restraint: null,
+  method: null,
+  preheat_C: null,
+  pieceLength_mm: null,
+  pieceWidth_mm: null,
+  torch_kW: null,
+  goStraightOn: false,
+  temperBead: false,
+  reading_C: null,
+  readingAfter_s: null,
 });
 
 /** A job about which nothing is known yet. Time and identity are the caller's. */
@@ -111,6 +127,7 @@ export function blankJob(id: string, createdAt: string): Job {
     },
     power: blankPower(),
     rod: blankRod(),
+    heat: blankHeat(),
     typed: {},
   };
 }

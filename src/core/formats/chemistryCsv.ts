@@ -1,12 +1,10 @@
 import Papa from 'papaparse';
 import { ok, refuse, type Result } from '../units/result';
 import type { ElementReading } from './evidence';
+import { USUAL_ERROR, usualError } from './usualError';
 
 const COLUMNS = ['element', 'percent', 'error'] as const;
 const MOST_TEXT = 200_000;
-/** Error taken where the instrument gives none: a share of the reading, and a least one, %. Common practice for handheld X-ray. */
-const USUAL_ERROR_SHARE = 0.03;
-const USUAL_ERROR = 0.02;
 /** Readings that add up to more than this are not a chemistry, %. */
 const MOST_SUM = 103;
 
@@ -17,10 +15,6 @@ export const ELEMENTS: readonly string[] =
   );
 
 export type Elements = Record<string, ElementReading>;
-
-/** The error taken for a reading that came without one, %. */
-export const usualError = (percent: number): number =>
-  Math.max(USUAL_ERROR, Number((USUAL_ERROR_SHARE * percent).toPrecision(2)));
 
 /** A chemistry as a table. */
 export const writeChemistryCsv = (elements: Elements): string =>

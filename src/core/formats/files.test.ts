@@ -75,7 +75,7 @@ describe('any file of the app', () => {
     [
       'newer',
       () => demo('vent-cowl').replace(/"version": \d+/, '"version": 99'),
-      /version 99; this app reads 1 to 5/,
+      /version 99; this app reads 1 to 6/,
     ],
     ['of another app', () => '{"format":"something-else","version":1}', /its format is "something-else"/],
     [

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { CABLE_IDS } from '../data/cables';
 import { COATING_IDS, COATING_LOOK_IDS } from '../data/coatings';
 import { FAMILY_IDS } from '../data/families';
+import { METHOD_IDS, RESTRAINTS } from '../data/heatIds';
 import { CHECK_IDS, FINDINGS, SYMPTOMS } from '../data/noArcIds';
 import { COOLING, LIES } from '../data/machines';
 import { AGES, SETTINGS } from '../data/priors';
@@ -32,6 +33,8 @@ export type StopWorkAnswer = z.infer<typeof StopWorkAnswer>;
 const Side = z.object({
   /** Known from papers or a stamp; the tests then only have to agree. */
   family: z.enum(FAMILY_IDS).nullable(),
+  /** A grade of the table, by id; one that this app does not know counts as none. */
+  grade: z.string().max(40).nullable(),
   coating: z.enum(COATING_IDS).nullable(),
   /** What its surface shows of a coating, where nobody knows which it is. */
   coatingLook: z.enum(COATING_LOOK_IDS).nullable(),
@@ -157,6 +160,25 @@ export const Job = z.object({
     /** Sizes of the passes against one another, first to last; a pass that is not named counts as 1. */
     beadShares: z.array(z.number().min(0.25).max(4)).max(60),
     runs: z.enum(idsOf(RUN_ORDERS)).nullable(),
+    /** The tin is baked again before the job. */
+    rebake: z.boolean(),
+  }),
+  heat: z.object({
+    restraint: z.enum(idsOf(RESTRAINTS)).nullable(),
+    /** A way of reckoning the preheat that the welder goes by, where it asks for more. */
+    method: z.enum(METHOD_IDS).nullable(),
+    preheat_C: optionalNumber('heat.preheat_C'),
+    /** The piece round the joint: along the weld and across it. */
+    pieceLength_mm: optionalNumber('heat.pieceLength_mm'),
+    pieceWidth_mm: optionalNumber('heat.pieceWidth_mm'),
+    torch_kW: optionalNumber('heat.torch_kW'),
+    /** Waits for the metal to cool are left out: the welder goes straight on. */
+    goStraightOn: z.boolean(),
+    /** A second layer laid to temper the first. */
+    temperBead: z.boolean(),
+    /** What a thermometer said beside the weld, and how long after the arc stopped. */
+    reading_C: optionalNumber('heat.reading_C'),
+    readingAfter_s: optionalNumber('heat.readingAfter_s'),
   }),
   typed: typedTexts,
 });

@@ -1,4 +1,4 @@
-import { BLANK_DOUBT, blankPower, blankRod, blankSide } from './blankJob';
+import { BLANK_DOUBT, blankHeat, blankPower, blankRod, blankSide } from './blankJob';
 
 /**
  * From one version of what is stored and exported to the next. Each step takes data of its version, whatever is in it, and
@@ -6,7 +6,7 @@ import { BLANK_DOUBT, blankPower, blankRod, blankSide } from './blankJob';
  */
 
 /** Version of jobs and kits, stored or in files. */
-export const DATA_VERSION = 5;
+export const DATA_VERSION = 6;
 
 type Bag = Record<string, unknown>;
 
@@ -154,12 +154,32 @@ function kitFrom4(kit: unknown): unknown {
   };
 }
 
+/** Version 5 knew no grades of steel, no baking again, and nothing of heat but the rules of the families. */
+function jobFrom5(job: unknown): unknown {
+  if (!isBag(job)) return job;
+  const graded = (side: unknown): unknown => withDefaults(side, { grade: null });
+  const { metal } = job;
+  return {
+    ...job,
+    metal: isBag(metal)
+      ? {
+          ...metal,
+          sideA: graded(metal.sideA),
+          sideB: graded(metal.sideB),
+          oldWeld: graded(metal.oldWeld),
+        }
+      : metal,
+    rod: withDefaults(job.rod, { rebake: false }),
+    heat: withDefaults(job.heat, blankHeat()) ?? blankHeat(),
+  };
+}
+
 type Upgrade = (data: unknown) => unknown;
 const same: Upgrade = (data) => data;
 
 /** What each version needs to become the next: the first stands for version 1. */
-const JOB_STEPS: readonly Upgrade[] = [jobFrom1, jobFrom2, jobFrom3, jobFrom4];
-const KIT_STEPS: readonly Upgrade[] = [kitFrom1, same, kitFrom3, kitFrom4];
+const JOB_STEPS: readonly Upgrade[] = [jobFrom1, jobFrom2, jobFrom3, jobFrom4, jobFrom5];
+const KIT_STEPS: readonly Upgrade[] = [kitFrom1, same, kitFrom3, kitFrom4, same];
 
 const upgrade = (steps: readonly Upgrade[], data: unknown, from: number): unknown =>
   steps.slice(Math.max(0, from - 1)).reduce((at, step) => step(at), data);

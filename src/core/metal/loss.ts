@@ -2,6 +2,7 @@ import { FAMILY_IDS, type FamilyId } from '../data/families';
 import { isHazard } from '../data/hazards';
 import type { Losses } from '../data/losses';
 import { metalFamily } from '../data/metals';
+import { familyHeatRule } from '../heat/familyRule';
 import type { ByFamily } from './likelihood';
 import { rodsBetween } from './rodsBetween';
 
@@ -20,8 +21,8 @@ export function lossOf(planned: FamilyId, truth: FamilyId, losses: Losses): numb
   const [rod] = rodsBetween(planned, planned).rods;
   const { rods, tolerated } = rodsBetween(truth, truth);
   if (rod === undefined || !tolerated.includes(rod)) return losses.cracked;
-  const warmed_C = metalFamily(planned).heat.preheatMin_C ?? COLD_C;
-  const { preheatMin_C, preheatMax_C, interpassMax_C } = metalFamily(truth).heat;
+  const warmed_C = familyHeatRule(planned).preheatMin_C ?? COLD_C;
+  const { preheatMin_C, preheatMax_C, interpassMax_C } = familyHeatRule(truth);
   if (preheatMin_C !== null && warmed_C < preheatMin_C) return losses.cracked;
   if (warmed_C > (preheatMax_C ?? Infinity) || warmed_C > (interpassMax_C ?? Infinity)) return losses.cracked;
   const needless = warmed_C > COLD_C && preheatMin_C === null;

@@ -1,8 +1,10 @@
 import type { FamilyId } from '../data/families';
 import { NEVER_SHARE, PLAN_SHARE } from '../data/losses';
-import { metalFamily, type ArcVerdict, type HeatRule, type MetalGroup } from '../data/metals';
+import type { HeatRule } from '../data/heatRules';
+import { metalFamily, type ArcVerdict, type MetalGroup } from '../data/metals';
 import type { RodClassId } from '../data/rods';
 import { PRACTICE, type Source } from '../data/sources';
+import { commonWarmth, familyHeatRule } from '../heat/familyRule';
 import type { MetalBelief } from './belief';
 import { isForbidden, isGrave, mostlyForbidden, plausible } from './plausible';
 import { isRodClass, rodsBetween } from './rodsBetween';
@@ -20,7 +22,8 @@ export interface FamilyWants {
 
 /** Answers "what does this family want?": rods best first, heat, cautions, and whether to weld it at all. */
 export function whatFamilyWants(family: FamilyId): FamilyWants {
-  const { arc, why, instead, rods, heat, cautions, group } = metalFamily(family);
+  const { arc, why, instead, rods, cautions, group } = metalFamily(family);
+  const heat = familyHeatRule(family);
   return { arc, why, instead, rods: rods.filter(isRodClass), heat, cautions, group };
 }
 
@@ -186,15 +189,8 @@ function rodsApart(sides: readonly MetalBelief['shares'][], same: boolean): Apar
 }
 
 /** Temperature of the metal that suits several families at once; turned round where none does. */
-function warmth(families: readonly FamilyId[]): Warmth {
-  const rules = families.map((id) => metalFamily(id).heat);
-  const mins = rules.flatMap(({ preheatMin_C }) => (preheatMin_C === null ? [] : [preheatMin_C]));
-  const maxs = rules.flatMap((rule) => [rule.preheatMax_C, rule.interpassMax_C].filter((t) => t !== null));
-  return {
-    min_C: mins.length > 0 ? Math.max(...mins) : null,
-    max_C: maxs.length > 0 ? Math.min(...maxs) : null,
-  };
-}
+const warmth = (families: readonly FamilyId[]): Warmth =>
+  commonWarmth(families.map((id) => familyHeatRule(id)));
 
 /** Only doubt about one piece forces a choice: sides that differ for sure are each warmed by their own rule. */
 function heatApart(sides: readonly MetalBelief['shares'][]): Apart | null {
@@ -202,9 +198,9 @@ function heatApart(sides: readonly MetalBelief['shares'][]): Apart | null {
     const families = side.map(({ family }) => family);
     const { min_C, max_C } = warmth(families);
     if (families.length < 2 || min_C === null || max_C === null || min_C <= max_C) continue;
-    const hot = families.filter((id) => (metalFamily(id).heat.preheatMin_C ?? -Infinity) > max_C);
+    const hot = families.filter((id) => (familyHeatRule(id).preheatMin_C ?? -Infinity) > max_C);
     const cold = families.filter((id) => {
-      const { preheatMax_C, interpassMax_C } = metalFamily(id).heat;
+      const { preheatMax_C, interpassMax_C } = familyHeatRule(id);
       return Math.min(preheatMax_C ?? Infinity, interpassMax_C ?? Infinity) < min_C;
     });
     const why = `${sentence(names(hot))} wants more heat than ${names(cold)} stands.`;

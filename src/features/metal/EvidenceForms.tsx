@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { ELEMENTS, usualError, type Elements } from '@core/formats/chemistryCsv';
+import { ELEMENTS, type Elements } from '@core/formats/chemistryCsv';
+import { usualError } from '@core/formats/usualError';
 import type { Evidence } from '@core/formats/evidence';
 import { readPath } from '@core/formats/edits';
 import { readField, type NumberPath } from '@core/formats/fields';

@@ -6,6 +6,7 @@ import { metalFamily } from '@core/data/metals';
 import { OTHER_PROCESSES, PROCESSES } from '@core/data/processIds';
 import { PROCESSES_SOURCE, takesOf } from '@core/data/processes';
 import { PRACTICE, sourceWords, type Source } from '@core/data/sources';
+import { familyHeatRule } from '@core/heat/familyRule';
 import { inWords } from '@core/units/format';
 import { useApp } from '@/state/store';
 import { Act } from '@/ui/Act';
@@ -31,6 +32,7 @@ function Note({ id }: { id: FamilyId }) {
   const temperature = inWords(system).temperature;
   const row = libraryRow(id);
   const family = metalFamily(id);
+  const heat = familyHeatRule(id);
   const melting = row.melting_C.value;
   const chemistry = Object.entries(row.chemistry.value)
     .map(([el, span]) => (span ? `${el} ${spanInWords(span, 2)}` : ''))
@@ -63,7 +65,8 @@ function Note({ id }: { id: FamilyId }) {
         {family.rods.length > 0 && (
           <Cell name="Stick, best first" words={family.rods.join(', ')} source={PRACTICE} />
         )}
-        <Cell name="Heat" words={family.heat.words} source={family.heat.source} />
+        <Cell name="Heat" words={heat.words} source={heat.source} />
+        <Cell name="Cooling" words={heat.cooling} source={heat.source} />
         {OTHER_PROCESSES.map((process) => (
           <Cell
             key={process}

@@ -1,0 +1,56 @@
+import { memoryOf, OUR_JUDGEMENT, PRACTICE } from './sources';
+
+/** Placed figures of the heat stop. */
+
+/** Hardness beside the weld over which hydrogen cracks steel, HV. */
+export const HARD_LIMIT_HV = {
+  value: 350,
+  source: memoryOf('guide limit of handbooks and EN ISO 15614-1'),
+} as const;
+/** Give and take of the hardness formula, HV. */
+export const HARDNESS_DOUBT_HV = { value: 30, source: OUR_JUDGEMENT } as const;
+/** Cooling time that quenched and tempered plate wants, s from 800 to 500 °C. */
+export const QUENCHED_COOLING_s = { low: 5, high: 20, source: memoryOf('plate makers, Q&T plate') } as const;
+/** Heat input of duplex stainless, kJ/mm of arc energy. */
+export const DUPLEX_HEAT_kJ_mm = { low: 0.5, high: 2.5, source: memoryOf('EN 1011-3 and practice') } as const;
+/** Most metal temperature between beads on ferritic steel where no rule says less, °C. */
+export const STEEL_INTERPASS_MAX_C = { value: 250, source: memoryOf('EN 1011-2, ferritic steel') } as const;
+/** Planned over what is asked: a plate is never even, nor a thermometer exact. */
+export const PREHEAT_MARGIN = { share: 0.1, least_C: 10, source: OUR_JUDGEMENT } as const;
+/** Waited down to so much under the ceiling, °C. */
+export const INTERPASS_MARGIN_C = { value: 10, source: OUR_JUDGEMENT } as const;
+/** Where the metal is measured between beads, mm from the weld. */
+export const INTERPASS_AT_mm = { value: 10, source: memoryOf('EN ISO 13916') } as const;
+/** Austenitic and nickel weld metal keeps the hydrogen: dry and hand-warm does where no preheat can be had, °C. */
+export const SOFT_FILLER_C = { value: 20, source: PRACTICE } as const;
+/** A side of the piece that nobody measured, mm round the joint. */
+export const ASSUMED_PIECE = { beyondJoint_mm: 300, width_mm: 400, source: OUR_JUDGEMENT } as const;
+/** Longest that anybody holds a torch on, s, before the preheat counts as not to be reached. */
+export const TORCH_PATIENCE_s = { value: 2 * 3600, source: OUR_JUDGEMENT } as const;
+/** A thermometer may say that metal cools so much faster or slower than reckoned; beyond that the reading is doubted. */
+export const READING_SPAN = { low: 0.2, high: 5, source: OUR_JUDGEMENT } as const;
+/** Temperature at which hard or aged metal beside the weld loses strength, °C; what is about left of it. */
+export const SOFTENS = {
+  'al-6xxx': {
+    at_C: 250,
+    left: { low: 0.45, nominal: 0.55, high: 0.65 },
+    source: memoryOf('AWS D1.2 and handbooks, 6061-T6'),
+  },
+  'al-2xxx-7xxx': {
+    at_C: 200,
+    left: { low: 0.4, nominal: 0.5, high: 0.65 },
+    source: memoryOf('handbooks, 2xxx and 7xxx'),
+  },
+  'al-1xxx-3xxx': {
+    at_C: 280,
+    left: { low: 0.4, nominal: 0.6, high: 1 },
+    source: memoryOf('handbooks, rolled hard to annealed'),
+  },
+  'quenched-tempered-wear-plate': {
+    at_C: 550,
+    left: { low: 0.7, nominal: 0.85, high: 0.95 },
+    source: memoryOf('plate makers'),
+  },
+} as const;
+/** A second layer laid over the first tempers what the first hardened; it counts as so many HV less. */
+export const TEMPER_BEAD_HV = { low: 30, nominal: 60, high: 100, source: OUR_JUDGEMENT } as const;

@@ -1,0 +1,16 @@
+import { loadVoltage_V } from '../power/loadVoltage';
+
+/** Arc heat that reaches the metal with covered rods (EN 1011-1, from memory). */
+export const STICK_EFFICIENCY = 0.8;
+
+/** Heat that a stick arc puts into the metal, W. */
+export const arcHeat_W = (current_A: number): number =>
+  STICK_EFFICIENCY * loadVoltage_V('stick', current_A) * current_A;
+
+/** Heat input of a bead, kJ/mm, with the arc's efficiency in it: k U I / v (EN 1011-1, from memory). */
+export const heatInput_kJ_mm = (current_A: number, travel_mm_s: number): number =>
+  arcHeat_W(current_A) / travel_mm_s / 1000;
+
+/** The same bead as arc energy in kJ/in, 60 U I / (1000 v), without efficiency: the figure US procedures print. */
+export const arcEnergy_kJ_in = (current_A: number, travel_mm_s: number): number =>
+  (loadVoltage_V('stick', current_A) * current_A * 25.4) / travel_mm_s / 1000;

@@ -1,0 +1,112 @@
+import { libraryRow } from '../data/library';
+import type { FamilyId } from '../data/families';
+import { CHOSEN, memoryOf, OUR_JUDGEMENT, type Source } from '../data/sources';
+import { steelGrade } from '../data/steelGrades';
+import { usualError } from '../formats/usualError';
+import type { Side } from '../formats/job';
+import { remembered } from '../units/remembered';
+import type { Range } from '../units/range';
+import { STEEL_ELEMENTS, type Percent, type SteelElement } from './carbon';
+
+/** What a steel is made of, as far as anybody knows: every element between two ends, and where it most likely lies. */
+export interface Composition {
+  elements: Readonly<Partial<Record<SteelElement, Range>>>;
+  /** The best of what it rests on: numbers read off the piece, a grade named, or only the family. */
+  by: 'read' | 'grade' | 'family';
+  words: string;
+  source: Source;
+}
+
+/** Where in its range an element most likely lies: tramp elements, whose range begins at nothing, near the low end. */
+const PEAK_TRAMP = 0.25;
+/** Boron is put in on purpose or not at all: a range that begins at nothing means steel without it. */
+const peak = (low: number, high: number): Range => ({
+  low,
+  nominal: low + (low === 0 ? PEAK_TRAMP : 0.5) * (high - low),
+  high,
+});
+
+type Elements = Partial<Record<SteelElement, Range>>;
+
+/** What was read off the piece and not taken back, the latest last. */
+function readings(side: Side): Elements {
+  const read: Elements = {};
+  for (const evidence of Object.values(side.evidence)) {
+    if (evidence.kind !== 'chemistry' || evidence.standing === 'undone') continue;
+    for (const element of STEEL_ELEMENTS) {
+      const { percent = null, error = null } = evidence.elements[element] ?? {};
+      if (percent === null || (element === 'C' && !evidence.seesCarbon)) continue;
+      const half = error ?? usualError(percent);
+      read[element] = { low: Math.max(0, percent - half), nominal: percent, high: percent + half };
+    }
+  }
+  return read;
+}
+
+/** The library's range of a family, over what a certificate or stamp says of it. */
+const familyElements = remembered((row: ReturnType<typeof libraryRow>): Elements => {
+  const chemistry = row.chemistry.value;
+  const known = STEEL_ELEMENTS.flatMap((element) => {
+    const span = chemistry[element];
+    return span ? [[element, peak(span.low, span.high)] as const] : [];
+  });
+  return Object.fromEntries(known);
+});
+
+const FAMILY = memoryOf('metals handbooks, composition limits of the family');
+const READ: Source = { name: 'what you read off the piece or its certificate', grade: CHOSEN.grade };
+
+/** Compositions of a side by family: edits share the side they do not touch. */
+const bySide = remembered((side: Side) => {
+  const known = new Map<FamilyId, Composition>();
+  return (family: FamilyId): Composition => {
+    const before = known.get(family);
+    if (before) return before;
+    const worked = workOut(side, family);
+    known.set(family, worked);
+    return worked;
+  };
+});
+
+/**
+ * Answers "what is this side made of, if it is of that family?" Numbers read off the piece come before a grade, a grade before the
+ * family; what nobody read stays a range.
+ */
+export const compositionOf = (side: Side, family: FamilyId): Composition => bySide(side)(family);
+
+function workOut(side: Side, family: FamilyId): Composition {
+  const read = readings(side);
+  const named = steelGrade(side.grade);
+  const grade = named && named.family === family ? named : null;
+  const base: Elements = grade
+    ? Object.fromEntries(Object.entries(grade.percent).map(([el, [low, high]]) => [el, peak(low, high)]))
+    : familyElements(libraryRow(family));
+  const elements = { ...base, ...read };
+  const names = Object.keys(read);
+  const rest = grade ? `the grade ${grade.name}` : 'the range of the family';
+  if (names.length > 0) {
+    return {
+      elements,
+      by: read.C === undefined && !grade ? 'family' : 'read',
+      words: `${names.join(', ')} as read; the rest from ${rest}.`,
+      source: READ,
+    };
+  }
+  return grade
+    ? {
+        elements,
+        by: 'grade',
+        words: `Grade ${grade.name}, between the ends of its standard.`,
+        source: grade.source,
+      }
+    : {
+        elements,
+        by: 'family',
+        words: 'Only the family is known: anything between its ends, likeliest in the middle.',
+        source: base.C === undefined ? OUR_JUDGEMENT : FAMILY,
+      };
+}
+
+/** The likeliest composition, as a point. */
+export const likeliest = ({ elements }: Composition): Percent =>
+  Object.fromEntries(Object.entries(elements).map(([element, { nominal }]) => [element, nominal]));

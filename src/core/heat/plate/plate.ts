@@ -1,0 +1,208 @@
+import type { HeatProperties } from '../../data/heatProperties';
+import { diffusivity_mm2_s } from '../loss';
+
+/**
+ * Heat in a rectangular plate while arcs run over it and rest: a sum of cosine modes, each fading by itself, so that a segment of any
+ * length is one exact step. Thick plate has modes through its thickness too, with the arc on its upper face.
+ */
+
+export interface PlateQuestion {
+  /** Along the first axis, across it, and through. */
+  length_mm: number;
+  width_mm: number;
+  thickness_mm: number;
+  metal: Pick<HeatProperties, 'conductivity_W_mmK' | 'heatCapacity_J_mm3K'>;
+  /** Share of its heat over the air that the plate loses in a second. */
+  loss_per_s: number;
+  air_C: number;
+  /** The whole plate at the start. */
+  start_C: number;
+  /** Width over which an arc's heat goes in: a bead. */
+  bead_mm: number;
+  /** Thick plate: heat also flows down. */
+  thick: boolean;
+  /** A band across which it was warmed before, and to what. */
+  warmed?: { from: Spot; to: Spot; to_C: number } | null;
+}
+
+export interface Spot {
+  x_mm: number;
+  y_mm: number;
+}
+
+/** One stretch of time: an arc that travels from one spot to another, or a rest. */
+export type PlateEvent =
+  | { kind: 'weld'; from: Spot; to: Spot; duration_s: number; power_W: number }
+  | { kind: 'rest'; duration_s: number };
+
+/** Modes whose share of a bead's heat is under this are left out. */
+const LEAST_MODE = 1e-5;
+/** An arc reaches down about half as far as its bead is wide. */
+const REACH_DOWN = 0.5;
+
+/** Wave numbers of one side, 1/mm, up to what a source of a width can stir. */
+function waves(side_mm: number, width_mm: number): Float64Array {
+  const most = (2 * Math.sqrt(-Math.log(LEAST_MODE))) / width_mm;
+  const count = Math.max(1, Math.ceil((most * side_mm) / Math.PI));
+  return Float64Array.from({ length: count }, (_, n) => (n * Math.PI) / side_mm);
+}
+
+/** Share of a wave of cosine that a stretch of the side holds, on average over the whole side, doubled past the first. */
+function stretchShare(k: number, side_mm: number, from_mm: number, to_mm: number): number {
+  const share =
+    k === 0
+      ? (to_mm - from_mm) / side_mm
+      : (2 * (Math.sin(k * to_mm) - Math.sin(k * from_mm))) / (k * side_mm);
+  return share;
+}
+
+/** A plate with the heat that is in it. */
+export interface Plate {
+  question: PlateQuestion;
+  along: Float64Array;
+  across: Float64Array;
+  down: Float64Array;
+  /** Strength of every mode, K: down slowest, then along, then across. */
+  modes: Float64Array;
+  time_s: number;
+}
+
+/** The plate before the first arc. */
+export function newPlate(question: PlateQuestion): Plate {
+  const { length_mm, width_mm, thickness_mm, bead_mm, thick, start_C, air_C, warmed } = question;
+  const along = waves(length_mm, bead_mm);
+  const across = waves(width_mm, bead_mm);
+  const down = thick ? waves(thickness_mm, bead_mm * REACH_DOWN) : Float64Array.of(0);
+  const modes = new Float64Array(along.length * across.length * down.length);
+  modes[0] = start_C - air_C;
+  if (warmed) {
+    const over = warmed.to_C - start_C;
+    along.forEach((kx, m) => {
+      const x = stretchShare(kx, length_mm, warmed.from.x_mm, warmed.to.x_mm);
+      across.forEach((ky, n) => {
+        const at = m * across.length + n;
+        const y = stretchShare(ky, width_mm, warmed.from.y_mm, warmed.to.y_mm);
+        modes[at] = (modes[at] ?? 0) + over * x * y;
+      });
+    });
+  }
+  return { question, along, across, down, modes, time_s: 0 };
+}
+
+/** Heat that a mode gets from an arc on the move while it fades: the integral of exp(-fade (D - t)) cos(phase + turn t). */
+function stirred(fade: number, phase: number, turn: number, duration_s: number, faded: number): number {
+  const both = fade * fade + turn * turn;
+  if (both * duration_s * duration_s < 1e-16) return duration_s * Math.cos(phase);
+  const end = phase + turn * duration_s;
+  return (
+    (fade * Math.cos(end) +
+      turn * Math.sin(end) -
+      faded * (fade * Math.cos(phase) + turn * Math.sin(phase))) /
+    both
+  );
+}
+
+/** The plate after one more event: exact, however long it is. The plate given is left as it was. */
+export function after(plate: Plate, event: PlateEvent): Plate {
+  const { question, along, across, down } = plate;
+  const { length_mm, width_mm, thickness_mm, metal, loss_per_s, bead_mm } = question;
+  const a = diffusivity_mm2_s(metal);
+  const { duration_s } = event;
+  const modes = new Float64Array(plate.modes.length);
+  const strength =
+    event.kind === 'weld'
+      ? event.power_W / (metal.heatCapacity_J_mm3K * length_mm * width_mm * thickness_mm)
+      : 0;
+  let at = 0;
+  for (const kz of down) {
+    const reach = kz === 0 ? 1 : 2 * Math.exp((-kz * kz * (REACH_DOWN * bead_mm) ** 2) / 4);
+    for (const kx of along) {
+      for (const ky of across) {
+        const flat = kx * kx + ky * ky;
+        const fade = a * (flat + kz * kz) + loss_per_s;
+        const faded = Math.exp(-fade * duration_s);
+        let now = (plate.modes[at] ?? 0) * faded;
+        if (event.kind === 'weld') {
+          const { from, to } = event;
+          const sides = (kx === 0 ? 1 : 2) * (ky === 0 ? 1 : 2);
+          const share = strength * sides * reach * Math.exp((-flat * bead_mm * bead_mm) / 4);
+          const [px, py] = [kx * from.x_mm, ky * from.y_mm];
+          const [tx, ty] = [
+            (kx * (to.x_mm - from.x_mm)) / duration_s,
+            (ky * (to.y_mm - from.y_mm)) / duration_s,
+          ];
+          now +=
+            (share / 2) *
+            (stirred(fade, px + py, tx + ty, duration_s, faded) +
+              stirred(fade, px - py, tx - ty, duration_s, faded));
+        }
+        modes[at++] = now;
+      }
+    }
+  }
+  return { ...plate, modes, time_s: plate.time_s + duration_s };
+}
+
+/** Modes as the upper face sees them: those through the thickness added up. */
+function onFace({ modes, along, across, down }: Plate): Float64Array {
+  const flat = along.length * across.length;
+  if (down.length === 1) return modes;
+  const face = new Float64Array(flat);
+  for (let p = 0; p < down.length; p++)
+    for (let n = 0; n < flat; n++) face[n] = (face[n] ?? 0) + (modes[p * flat + n] ?? 0);
+  return face;
+}
+
+/** Temperature of the upper face at a spot, °C. */
+export function temperatureAt(plate: Plate, { x_mm, y_mm }: Spot): number {
+  const face = onFace(plate);
+  const ys = plate.across.map((k) => Math.cos(k * y_mm));
+  let sum = 0;
+  plate.along.forEach((kx, m) => {
+    let row = 0;
+    for (let n = 0; n < ys.length; n++) row += (face[m * ys.length + n] ?? 0) * (ys[n] ?? 0);
+    sum += row * Math.cos(kx * x_mm);
+  });
+  return plate.question.air_C + sum;
+}
+
+/**
+ * Temperature of the upper face on a grid of cell middles, °C.
+ * @returns rows across, each from the beginning of the length to its end
+ */
+export function faceGrid(plate: Plate, columns: number, rows: number): Float32Array {
+  const { question, along, across } = plate;
+  const face = onFace(plate);
+  const middles = (count: number, side: number) =>
+    Float64Array.from({ length: count }, (_, n) => ((n + 0.5) * side) / count);
+  const xs = middles(columns, question.length_mm);
+  const ys = middles(rows, question.width_mm);
+  const grid = new Float32Array(columns * rows).fill(question.air_C);
+  const cosines = Float64Array.from({ length: columns * along.length }, (_, at) =>
+    Math.cos((along[at % along.length] ?? 0) * (xs[Math.floor(at / along.length)] ?? 0)),
+  );
+  const line = new Float64Array(along.length);
+  for (let j = 0; j < rows; j++) {
+    const y = ys[j] ?? 0;
+    const over = across.map((k) => Math.cos(k * y));
+    for (let m = 0; m < along.length; m++) {
+      let sum = 0;
+      for (let n = 0; n < across.length; n++) sum += (face[m * across.length + n] ?? 0) * (over[n] ?? 0);
+      line[m] = sum;
+    }
+    for (let i = 0; i < columns; i++) {
+      let sum = 0;
+      for (let m = 0; m < along.length; m++) sum += (line[m] ?? 0) * (cosines[i * along.length + m] ?? 0);
+      grid[j * columns + i] = (grid[j * columns + i] ?? 0) + sum;
+    }
+  }
+  return grid;
+}
+
+/** Heat in the plate over the air, J: what was put in less what the faces lost. */
+export const heldHeat_J = ({ question, modes }: Plate): number =>
+  (modes[0] ?? 0) *
+  question.metal.heatCapacity_J_mm3K *
+  question.length_mm *
+  question.width_mm *
+  question.thickness_mm;

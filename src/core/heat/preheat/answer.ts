@@ -1,0 +1,93 @@
+import type { FamilyId } from '../../data/families';
+import type { HeatRule } from '../../data/heatRules';
+import { SOFT_FILLER_C } from '../../data/heatLimits';
+import type { MethodId, RestraintId } from '../../data/heatIds';
+import type { SteelNumbers } from '../samples';
+import { cetAtItsEdge_C } from './cet';
+import { CARBON_END_pct, type PreheatConditions } from './method';
+import { PREHEAT_METHODS } from './methods';
+
+/** What set the answer: a method, the family's own rule, or the filler. */
+export type Governing = MethodId | 'family' | 'filler';
+
+/** A preheat, °C, and what set it; 0 where nothing above the air is asked. */
+export interface Bid {
+  by: Governing;
+  preheat_C: number;
+}
+
+/** How one steel is judged: what is known of it besides its chemistry, and what the welder set. */
+export interface AnswerQuestion extends PreheatConditions {
+  family: FamilyId;
+  rule: HeatRule;
+  /** Only the family is known. */
+  gradeUnknown: boolean;
+  /** Restraint as the welder set it; null while blank, when it counts only on thin plate. */
+  restraintSet: RestraintId | null;
+  /** Austenitic or nickel weld metal, which keeps its hydrogen. */
+  softFiller: boolean;
+  /** A method the welder picked: it may raise the answer, never lower it. */
+  picked: MethodId | null;
+}
+
+/** Families of plain steel that practice welds cold while they are thin. */
+const PLAIN: readonly FamilyId[] = ['low-carbon-steel', 'galvanised-steel', 'wrought-iron'];
+/** Thickness up to which it does, mm. Common practice, and the first row of the prescriptive table. */
+export const PLAIN_COLD_TO_mm = 19;
+/** From here CET knows the thickness; below it only the hydrogen-control table does. */
+const CET_FROM_mm = 10;
+
+/** Plain thin steel of which no more is known than its family. */
+export const isPlainThin = ({ family, gradeUnknown, thick_mm, restraintSet }: AnswerQuestion): boolean =>
+  PLAIN.includes(family) && gradeUnknown && thick_mm <= PLAIN_COLD_TO_mm && restraintSet !== 'high';
+
+/**
+ * Answers "how warm must this steel be?" for one chemistry: every rule that counts for it makes its bid, and the highest is taken, so that
+ * the answer never falls where one rule ends and another begins.
+ *
+ * Up to 0.32 % carbon CET counts, and the hydrogen-control table where the plate is thinner than CET knows, where the welder has said
+ * how the joint is held, or where the rod brings more hydrogen than CET knows. Over it the square root of carbon and the family's rule,
+ * and still what CET says at its edge.
+ */
+export function answerFor(steel: SteelNumbers, question: AnswerQuestion): Bid {
+  if (question.softFiller) return { by: 'filler', preheat_C: SOFT_FILLER_C.value };
+  return bidsFor(steel, question).reduce((best, bid) => (bid.preheat_C > best.preheat_C ? bid : best));
+}
+
+function bidsFor(steel: SteelNumbers, question: AnswerQuestion): Bid[] {
+  const { rule, gradeUnknown, thick_mm, restraintSet, hydrogen_ml, picked } = question;
+  const bids: Bid[] = [];
+  const bid = (by: MethodId, conditions: PreheatConditions = question) => {
+    const answer = PREHEAT_METHODS[by].judge(steel, conditions);
+    if (answer.valid) bids.push({ by, preheat_C: answer.preheat_C });
+  };
+  const hard = steel.carbon > CARBON_END_pct;
+  const plainThin = isPlainThin(question);
+  const ruleCounts = gradeUnknown || hard;
+  bids.push({ by: 'family', preheat_C: ruleCounts ? (rule.preheatMin_C ?? 0) : 0 });
+  if (!plainThin) {
+    const edge = cetAtItsEdge_C(steel, question);
+    if (edge !== null) bids.push({ by: 'cet', preheat_C: edge });
+    // What the table says of thin plate is the least for thicker.
+    if (!hard) bid('hydrogen-control', { ...question, thick_mm: Math.min(thick_mm, CET_FROM_mm - 0.1) });
+    if (restraintSet !== null && restraintSet !== 'low') bid('hydrogen-control');
+    if (hydrogen_ml > 20) bid('hydrogen-control');
+    if (hard) {
+      bid('square-root');
+      bids.push(...tableAtItsEdge(steel, question));
+    }
+  }
+  if (picked !== null) bid(picked);
+  return bids;
+}
+
+/** What the hydrogen-control table says of the same steel with carbon at the table's end: it is never less past it. */
+function tableAtItsEdge(steel: SteelNumbers, question: AnswerQuestion): Bid[] {
+  const over = steel.carbon - CARBON_END_pct;
+  const edge = { ...steel, carbon: CARBON_END_pct, pcm: Math.min(steel.pcm - over, 0.3799) };
+  const counts =
+    (question.restraintSet !== null && question.restraintSet !== 'low') || question.hydrogen_ml > 20;
+  const thick_mm = counts ? question.thick_mm : Math.min(question.thick_mm, CET_FROM_mm - 0.1);
+  const answer = PREHEAT_METHODS['hydrogen-control'].judge(edge, { ...question, thick_mm });
+  return answer.valid ? [{ by: 'hydrogen-control', preheat_C: answer.preheat_C }] : [];
+}

@@ -1,0 +1,24 @@
+import { arcHeat_W } from './arcEnergy';
+
+/** What metal that is already warm asks of the arc. */
+
+/** Share of the heat that still has to be put in to melt it, against metal at the start. */
+export const stillToMelt = (at_C: number, start_C: number, solidus_C: number): number =>
+  Math.max(0, solidus_C - at_C) / Math.max(1, solidus_C - start_C);
+
+/**
+ * Amps that keep the pool as it was at the start, on metal that has warmed up: the arc's heat falls with what is left to the melting point.
+ * Not under half: the arc would not hold.
+ */
+export function ampsOnWarm_A(start_A: number, at_C: number, start_C: number, solidus_C: number): number {
+  const wanted_W = arcHeat_W(start_A) * stillToMelt(at_C, start_C, solidus_C);
+  let low = start_A / 2;
+  let high = start_A;
+  if (arcHeat_W(low) >= wanted_W) return low;
+  for (let n = 0; n < 30; n++) {
+    const middle = (low + high) / 2;
+    if (arcHeat_W(middle) < wanted_W) low = middle;
+    else high = middle;
+  }
+  return (low + high) / 2;
+}
