@@ -6,7 +6,12 @@ module.exports = {
       comment: 'The core computes; it knows no screen, no storage, no Node.',
       severity: 'error',
       from: { path: '^src/core', pathNot: '\\.test\\.ts$' },
-      to: { pathNot: ['^src/core', '^node_modules/(zod|papaparse|@types/papaparse|leven|bessel|pure-rand|d3-contour)/'] },
+      to: {
+        pathNot: [
+          '^src/core',
+          '^node_modules/(zod|papaparse|@types/papaparse|leven|bessel|pure-rand|d3-contour)/',
+        ],
+      },
     },
     {
       name: 'core-has-no-node-builtins',

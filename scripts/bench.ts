@@ -80,7 +80,8 @@ function powerRows(): Row[] {
   const { situation } = assess(long, DEMO_KIT);
   const { beads, current_A, plate } = situation;
   if (!beads || !current_A || !plate) return [];
-  const laidOut = () => buildTimeline({ beads, length_mm: 45000, rest_s: 60, position: null, tacks: 0 });
+  const laidOut = () =>
+    buildTimeline({ beads, length_mm: 45000, rest_s: 60, position: null, tacks: 0, heat: null });
   const hours = (laidOut().elapsed_s / 3600).toFixed(1);
   const time = median_ms(() => {
     const { events } = laidOut();

@@ -4,6 +4,8 @@ import { HistoryPage } from '@/features/job/HistoryPage';
 import { JobFrame } from '@/features/job/JobFrame';
 import { STOPS } from '@/features/job/stops';
 import { RoomPage } from '@/features/job/RoomPage';
+import { FieldPage } from '@/features/heat/FieldPage';
+import { HeatStop } from '@/features/heat/HeatStop';
 import { JointStop } from '@/features/joint/JointStop';
 import { LookStop } from '@/features/look/LookStop';
 import { FamilyPage } from '@/features/metal/FamilyPage';
@@ -32,6 +34,7 @@ const PAGES: Record<(typeof STOPS)[number]['id'], ComponentType<{ open: OpenJob 
   joint: JointStop,
   power: PowerStop,
   rod: RodStop,
+  heat: HeatStop,
   sheet: SheetStop,
 };
 
@@ -43,6 +46,7 @@ const ASIDES: Readonly<Record<string, ComponentType<{ open: OpenJob }>>> = {
   rods: RodsPage,
   beads: BeadsPage,
   runs: RunsPage,
+  'heat-field': FieldPage,
 };
 
 /**

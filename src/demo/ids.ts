@@ -8,4 +8,5 @@ export const DEMO_IDS: readonly string[] = [
   'bilge-drum',
   'winch-pawl',
   'gangway-trolley',
+  'cradle-arm',
 ];

@@ -36,6 +36,8 @@ export const openRods = (id: string) => router.push(inJob(id, 'rods'));
 export const openBeads = (id: string) => router.push(inJob(id, 'beads'));
 /** Opens where rods run out along the joint. */
 export const openRuns = (id: string) => router.push(inJob(id, 'runs'));
+/** Opens the plate as it heats, seen from above. */
+export const openField = (id: string) => router.push(inJob(id, 'heat-field'));
 /** Goes to the library of metals. */
 export const openNotes = () => router.push(NOTES);
 /** Opens the reader of what is printed on a rod. */

@@ -2,10 +2,12 @@ import { memoryOf, OUR_JUDGEMENT, PRACTICE } from './sources';
 
 /** Placed figures of the heat stop. */
 
-/** Hardness beside the weld over which hydrogen cracks steel, HV. */
+/** Hardness beside the weld over which hydrogen cracks steel, HV: with much hydrogen about, and with little. */
 export const HARD_LIMIT_HV = {
   value: 350,
-  source: memoryOf('guide limit of handbooks and EN ISO 15614-1'),
+  lowHydrogen: 400,
+  lowTo_ml: 10,
+  source: memoryOf('guide limits of handbooks; AWS D1.1, hardness control'),
 } as const;
 /** Give and take of the hardness formula, HV. */
 export const HARDNESS_DOUBT_HV = { value: 30, source: OUR_JUDGEMENT } as const;
@@ -17,8 +19,12 @@ export const DUPLEX_HEAT_kJ_mm = { low: 0.5, high: 2.5, source: memoryOf('EN 101
 export const STEEL_INTERPASS_MAX_C = { value: 250, source: memoryOf('EN 1011-2, ferritic steel') } as const;
 /** Planned over what is asked: a plate is never even, nor a thermometer exact. */
 export const PREHEAT_MARGIN = { share: 0.1, least_C: 10, source: OUR_JUDGEMENT } as const;
-/** Waited down to so much under the ceiling, °C. */
-export const INTERPASS_MARGIN_C = { value: 10, source: OUR_JUDGEMENT } as const;
+/** Waited down to so much under the ceiling, as a share of it. */
+export const INTERPASS_MARGIN = { share: 0.12, source: OUR_JUDGEMENT } as const;
+/** A wait shorter than this is no wait: the welder looks at the thermometer and goes on, s. */
+export const SHORTEST_WAIT_s = { value: 10, source: OUR_JUDGEMENT } as const;
+/** Metal this warm counts as hand-warm and dry, °C. */
+export const HAND_WARM_FROM_C = { value: 5, source: OUR_JUDGEMENT } as const;
 /** Where the metal is measured between beads, mm from the weld. */
 export const INTERPASS_AT_mm = { value: 10, source: memoryOf('EN ISO 13916') } as const;
 /** Austenitic and nickel weld metal keeps the hydrogen: dry and hand-warm does where no preheat can be had, °C. */

@@ -40,15 +40,15 @@ const NO_ARC = rule('Not for the arc in the field.', null, null, null);
 export const HEAT_RULES: Readonly<Record<FamilyId, HeatRule>> = {
   'low-carbon-steel': PLAIN_STEEL,
   'medium-carbon-steel': {
-    ...rule('Preheat 95 to 260 °C, more for more carbon and thickness. Cool slowly.', 95, 260, null, FIGURES),
+    ...rule('Preheat 95 to 260 °C, more for more carbon and thickness. Cool slowly.', 95, 260, 315, FIGURES),
     cooling: SLOW,
   },
   'high-carbon-steel': {
-    ...rule('Preheat 260 to 425 °C and cool slowly, buried or wrapped.', 260, 425, null, FIGURES),
+    ...rule('Preheat 260 to 425 °C and cool slowly, buried or wrapped.', 260, 425, 480, FIGURES),
     cooling: BURIED,
   },
   'low-alloy-steel': {
-    ...rule('Preheat 200 to 370 °C for the 4140 kind. Cool slowly.', 200, 370, null, FIGURES),
+    ...rule('Preheat 200 to 370 °C for the 4140 kind. Cool slowly.', 200, 370, 400, FIGURES),
     cooling: BURIED,
   },
   'quenched-tempered-wear-plate': {
@@ -87,7 +87,7 @@ export const HEAT_RULES: Readonly<Record<FamilyId, HeatRule>> = {
       'Preheat as for steel of the same carbon; unknown carbon as medium carbon: 95 to 260 °C.',
       95,
       260,
-      null,
+      315,
       FIGURES,
     ),
     cooling: SLOW,
@@ -161,7 +161,7 @@ export const HEAT_RULES: Readonly<Record<FamilyId, HeatRule>> = {
   },
   'al-1xxx-3xxx': rule(
     'Thick parts: warm evenly to 90 to 95 °C. Bring the amps down as it warms.',
-    null,
+    120,
     95,
     null,
   ),

@@ -74,6 +74,3 @@ export const LAP_LEAN_deg = { value: 60, source: PRACTICE };
 export const EVEN_deg = { value: 45, source: PRACTICE };
 /** Horizontal butts: the rod points a little up, against the sag. */
 export const SAG_deg = { value: 10, source: PRACTICE };
-
-/** Aluminium takes up heat over a run of beads: the amps come down by so much of the first, from its first bead to its last. */
-export const ALUMINIUM_FALL = { range: { low: 0.1, nominal: 0.125, high: 0.15 }, source: PRACTICE };

@@ -14,6 +14,8 @@ export interface Piece {
   metal: HeatProperties;
   air_C: number;
   wind_m_s: number;
+  /** Time the torch was on: heat soaks sideways out of the warmed zone meanwhile. */
+  soaked_s: number;
   /** Temperature that its surfaces lose heat at, about. */
   about_C: number;
 }
@@ -26,6 +28,7 @@ export const PLAIN_PIECE: Piece = {
   metal: STEEL_HEAT,
   air_C: 15,
   wind_m_s: 0,
+  soaked_s: 0,
   about_C: 150,
 };
 
@@ -37,8 +40,10 @@ export const pieceLoss_per_s = ({ metal, thickness_mm, air_C, wind_m_s, about_C 
 export const zoneHalf_mm = (thickness_mm: number): number => Math.max(PREHEAT_ZONE.least_mm, thickness_mm);
 
 /** The part of the piece that is warmed before welding, mm. */
-export function warmedPart({ length_mm, width_mm, weldLength_mm, thickness_mm }: Piece) {
-  const half = zoneHalf_mm(thickness_mm);
+export function warmedPart({ length_mm, width_mm, weldLength_mm, thickness_mm, metal, soaked_s }: Piece) {
+  // Warmth in a cold plate beside a hot edge is worth a strip of 2 sqrt(a t / pi) at the edge's temperature.
+  const soaked = 2 * Math.sqrt((diffusivity_mm2_s(metal) * soaked_s) / Math.PI);
+  const half = zoneHalf_mm(thickness_mm) + soaked;
   return {
     length_mm: Math.min(length_mm, weldLength_mm + 2 * half),
     width_mm: Math.min(width_mm, 2 * half),

@@ -30,7 +30,7 @@ export interface DutyPlan {
 
 /** Answers "how long may I weld, and when must it rest?" Null while machine, plate or job are not known. */
 export function dutyPlan(situation: Situation): DutyPlan | null {
-  const { plate, timeline, beads, length_mm, rod, current_A, job } = situation;
+  const { plate, timeline, beads, length_mm, rod, current_A, job, heat } = situation;
   if (!plate || !timeline || !beads || !rod || !current_A) return null;
   const points = pointsHere(plate);
   const duty = permittedDuty(points, current_A.value);
@@ -44,6 +44,7 @@ export function dutyPlan(situation: Situation): DutyPlan | null {
           rest_s,
           position: job.look.position,
           tacks: tacksOf(job.joint.kind, length_mm),
+          heat: heat.holds,
         })
     ).events.filter((event) => event.current_A > 0);
   const course = windowFill(burns(situation.rest_s), points);

@@ -133,13 +133,25 @@ describe('what could hurt is never assumed away', () => {
     expect(planOf(mixed).verdict).not.toBe('ready');
   });
 
-  test('a metal with a heat rule prints it as a hold point with its grade, and preheat reads unknown', () => {
-    for (const family of ['medium-carbon-steel', 'gray-iron', 'manganese-steel']) {
-      const plan = planOf(change(ramp, ['metal.sideA.family', family]));
-      const heat = plan.steps.find(({ title }) => /Preheat/.test(title));
-      expect(heat?.holds.join()).toMatch(/from memory, unchecked|common practice/);
-      expect(roomOf(change(ramp, ['metal.sideA.family', family]), 'preheat').state).toBe('unknown');
+  test('a metal with a heat rule prints a figure to hold to, and the rule with its grade', () => {
+    for (const family of ['medium-carbon-steel', 'gray-iron']) {
+      const made = change(ramp, ['metal.sideA.family', family]);
+      const heat = planOf(made).steps.find(({ title }) => /Preheat/.test(title));
+      expect(heat?.holds.join()).toMatch(/\d+ °C or more before the first arc/);
+      expect(heat?.actions.join()).toMatch(/from memory, unchecked|common practice/);
+      expect(roomOf(made, 'preheat')).toMatchObject({ unit: '°C', stop: 'heat' });
     }
+  });
+
+  test('manganese steel is told not to be warmed, and held under its ceiling', () => {
+    const made = change(ramp, ['metal.sideA.family', 'manganese-steel']);
+    const heat = planOf(made).steps.find(({ title }) => /No preheat/.test(title));
+    expect(heat?.actions.join()).toMatch(/260 °C at 12 mm.*from memory, unchecked/);
+    expect(assess(made, kit).rooms.some(({ id }) => id === 'preheat')).toBe(false);
+    expect(roomOf(made, 'interpass').limit?.nominal).toBe(200);
+  });
+
+  test('plain thin steel asks for no preheat, and no room is made of it', () => {
     expect(assess(ramp, kit).rooms.some(({ id }) => id === 'preheat')).toBe(false);
   });
 });

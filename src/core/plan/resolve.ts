@@ -17,7 +17,7 @@ import { readPlate, type Plate } from '../power/nameplate';
 import { supplyDraw, type Cord, type SupplyDraw } from '../power/supply';
 import { ampWindow } from '../rods/amps';
 import { rodHydrogen } from '../rods/keeping/hydrogen';
-import { tinVerdict } from '../rods/keeping/verdict';
+import { rebaked, tinVerdict } from '../rods/keeping/verdict';
 import { heatShare, settingsFor } from '../rods/settings';
 import { inWords } from '../units/format';
 import type { UnitSystem } from '../units/kinds';
@@ -32,6 +32,7 @@ import {
   resolveRuns,
   rodsWanted,
 } from './resolveRod';
+import { resolveHeat } from './heat/resolveHeat';
 import type { Choice, Situation } from './situation';
 import { buildTimeline, tacksOf } from './timeline';
 
@@ -100,6 +101,20 @@ export function resolve(
   const root = resolveRoot(context);
   const beads = rod && current_A ? resolveBeads(rod.value, current_A.value, root, context) : null;
   const rest_s = job.rod.rest_s ?? 0;
+  const tin = rod?.value.tin ?? null;
+  const dryness =
+    tin && at_ms !== null ? tinVerdict(job.rod.rebake ? rebaked(tin, at_ms) : tin, at_ms) : null;
+  const hydrogen = rod && rodHydrogen(rod.value.rodClass, tin, dryness);
+  const heat = resolveHeat({
+    job: usable,
+    kit,
+    wants,
+    joint,
+    length_mm,
+    rod: rod?.value ?? null,
+    hydrogen,
+    beads,
+  });
   const timeline = beads
     ? buildTimeline({
         beads,
@@ -107,10 +122,9 @@ export function resolve(
         rest_s,
         position: job.look.position,
         tacks: tacksOf(usable.joint.kind, length_mm),
+        heat: heat.holds,
       })
     : null;
-  const tin = rod?.value.tin ?? null;
-  const dryness = tin && at_ms !== null ? tinVerdict(tin, at_ms) : null;
   const cords = resolveCords(job, supply?.value ?? null);
 
   if (beads && joint.length_mm === null)
@@ -138,7 +152,7 @@ export function resolve(
     rod,
     root,
     dryness,
-    hydrogen: rod && rodHydrogen(rod.value.rodClass, tin, dryness),
+    hydrogen,
     settings:
       rod &&
       settingsFor({
@@ -156,11 +170,13 @@ export function resolve(
     aim,
     current_A,
     rest_s,
+    thinShare: share,
     melt: melt.properties,
     meltFitted: melt.fitted,
     beads,
     runs: beads && resolveRuns(usable, beads, length_mm),
     holesAt_A: holesRange(beads, joint.thin_mm, share, melt.properties, melt.fitted),
+    heat,
     timeline,
     draw: resolveDraw(plate, supply?.value ?? null, cords?.value ?? [], current_A?.value ?? null),
     assumed,

@@ -5,10 +5,11 @@ import { exactly, halfWidth, minus, type Range } from '../units/range';
 export type RoomState = 'roomy' | 'snug' | 'tight' | 'none' | 'unknown';
 
 /** The unit a room is measured in; '' for a yes or no. */
-export type RoomUnit = 'A' | 'V' | 'mm' | 'min' | 'rods' | 'm/s' | '°C' | '%' | 'kVA' | 'kW' | 'ml' | '';
+export type RoomUnit =
+  'A' | 'V' | 'mm' | 'min' | 'rods' | 'm/s' | '°C' | '%' | 'kVA' | 'kW' | 'ml' | 'HV' | 's' | 'kJ/mm' | '';
 
 /** Where in a job a thing is answered. */
-export type StopId = 'look' | 'metal' | 'joint' | 'power' | 'rod' | 'sheet';
+export type StopId = 'look' | 'metal' | 'joint' | 'power' | 'rod' | 'heat' | 'sheet';
 
 /** One step of how a number came about, with where it comes from and how far to trust it. */
 export interface Reason {

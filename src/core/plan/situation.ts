@@ -18,6 +18,7 @@ import type { TinVerdict } from '../rods/keeping/verdict';
 import type { RodSettings } from '../rods/settings';
 import type { UnitSystem } from '../units/kinds';
 import type { Range } from '../units/range';
+import type { HeatPlan } from './heat/heatPlan';
 import type { Timeline } from './timeline';
 
 /** A setting and who set it. */
@@ -64,6 +65,8 @@ export interface Situation {
   aim: Choice<AimId>;
   current_A: Choice<number> | null;
   rest_s: number;
+  /** Share of the arc's heat that the thin side takes. */
+  thinShare: number;
   melt: MeltProperties;
   /** True where the melt-through fit was made on this kind of metal. */
   meltFitted: boolean;
@@ -72,6 +75,7 @@ export interface Situation {
   runs: RunPlan | null;
   /** Amps at which the thin side holes. */
   holesAt_A: Range | null;
+  heat: HeatPlan;
   timeline: Timeline | null;
   draw: SupplyDraw | null;
   /** What was put in for a blank, in words. */

@@ -10,9 +10,11 @@ export function speakAmount(amount: number, unit: RoomUnit, system: UnitSystem):
     case 'm/s':
       return inWords(system).wind(amount);
     case '°C':
-      return inWords(system).temperature(amount);
+      return inWords(system).degrees(amount);
     case 'A':
     case 'rods':
+    case 'HV':
+    case 's':
       return `${trimmed(amount, 0)} ${unit}`;
     case 'V':
     case 'min':
@@ -21,6 +23,8 @@ export function speakAmount(amount: number, unit: RoomUnit, system: UnitSystem):
     case 'kVA':
     case 'kW':
       return `${trimmed(amount, 1)} ${unit}`;
+    case 'kJ/mm':
+      return `${trimmed(amount, 2)} ${unit}`;
     case '':
       return trimmed(amount, 1);
   }

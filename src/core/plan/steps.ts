@@ -1,7 +1,6 @@
 import { CABLES } from '../data/cables';
 import { COATINGS } from '../data/coatings';
 import { metalFamily } from '../data/metals';
-import { GRADE_WORDS } from '../data/sources';
 import { rodClass } from '../data/rods';
 import { ROD_SIZES } from '../data/rodSizes';
 import { POLE_WORDS } from '../data/words';
@@ -10,7 +9,7 @@ import { judgeStopWork } from '../repair/stopWork';
 import { inWords } from '../units/format';
 import type { Room } from './room';
 import { coatingsOf } from './rooms/metal';
-import { needsNoPreheat } from './rooms/preheat';
+import { coolingWords, warm } from './heatSteps';
 import type { Situation } from './situation';
 import { step, type Step } from './step';
 import { tacksOf } from './timeline';
@@ -147,53 +146,16 @@ function setTheMachine(
   });
 }
 
-function warm(situation: Situation): Step | null {
-  const { wants, system } = situation;
-  const say = inWords(system).temperature;
-  if (needsNoPreheat(situation)) {
-    const air = situation.job.look.air_C;
-    return air !== null && air < 0
-      ? step('Warm the steel', {
-          holds: [`Metal is below ${say(0)}: warm it to ${say(20)} and dry it.`],
-          why: 'Cold damp steel cracks.',
-        })
-      : null;
-  }
-  if (wants.verdict === 'unknown') {
-    return step('Preheat', {
-      holds: ['Metal not settled: no preheat can be given. Find out what it is first.'],
-    });
-  }
-  return step('Preheat and keep', {
-    holds: wants.heat.map(({ name, rule }) => `${name}: ${rule.words} (${GRADE_WORDS[rule.source.grade]})`),
-    actions: [...windows(situation), 'Measure with a thermometer, not by hand, 75 mm from the joint.'],
-    why: 'The rule of the family; the figure for this thickness is not worked out here.',
-  });
-}
-
-/** One temperature for all that a side may be, where it may be more than one metal. */
-function windows({ wants, system }: Situation): string[] {
-  const say = inWords(system).temperature;
-  return wants.warm.flatMap(({ min_C, max_C }, n) => {
-    if ((wants.sides[n]?.length ?? 0) < 2 || (min_C === null && max_C === null)) return [];
-    const words =
-      min_C === null
-        ? `not above ${say(max_C ?? 0)}`
-        : max_C === null
-          ? `${say(min_C)} or more`
-          : `${say(min_C)} to ${say(max_C)}`;
-    return [`Suits all that ${wants.warm.length > 1 ? `side ${'AB'[n]}` : 'it'} may be: ${words}.`];
-  });
-}
-
-function after({ job, wants }: Situation): Step {
-  const lowHydrogenMetal = wants.heat.some(
-    ({ rule }) => rule.preheatMin_C !== null && rule.preheatMin_C >= 95,
-  );
+function after(situation: Situation): Step {
+  const { job, wants, heat } = situation;
+  const cracksLate =
+    heat.steels.length > 0 &&
+    (heat.asked_C.high > 0 || wants.families.some((id) => metalFamily(id).group === 'hardenable'));
   return step('Afterwards', {
     actions: [
       'Chip, brush and look: cracks none, craters full, undercut under 1 mm. Local code decides.',
-      ...(lowHydrogenMetal ? ['Look again after 24 to 48 hours: hydrogen cracks come late.'] : []),
+      ...coolingWords(situation),
+      ...(cracksLate ? ['Look again after 24 to 48 hours: hydrogen cracks come late.'] : []),
       'Paint or coat both faces.',
     ],
     holds: ['Fire watch at least 60 minutes after the last arc.'],

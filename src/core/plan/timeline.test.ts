@@ -19,7 +19,7 @@ function timelineOf(stretches: readonly { arc: number; pause: number }[]): Timel
     clock += arc + pause;
     arc_s += arc;
   }
-  return { events, arc_s, elapsed_s: clock };
+  return { events, arc_s, elapsed_s: clock, starts: [] };
 }
 
 /** The same answer by counting seconds one by one. */
@@ -69,7 +69,14 @@ describe('the timeline of a job', () => {
     area_mm2: 20,
     length_mm: 600,
   });
-  const timeline = buildTimeline({ beads, length_mm: 600, rest_s: 0, position: 'flat', tacks: 3 });
+  const timeline = buildTimeline({
+    beads,
+    length_mm: 600,
+    rest_s: 0,
+    position: 'flat',
+    tacks: 3,
+    heat: null,
+  });
 
   test('runs without gaps or overlaps', () => {
     timeline.events.forEach((event, n) => {
@@ -87,7 +94,14 @@ describe('the timeline of a job', () => {
       .reduce((sum, { duration_s }) => sum + duration_s, 0);
     expect(arcs_s).toBeCloseTo(rods * (beads.passes[0]?.arcPerRod_s ?? 0), 6);
     expect(timeline.events.some(({ kind }) => kind === 'rest')).toBe(false);
-    const rested = buildTimeline({ beads, length_mm: 600, rest_s: 60, position: 'flat', tacks: 3 });
+    const rested = buildTimeline({
+      beads,
+      length_mm: 600,
+      rest_s: 60,
+      position: 'flat',
+      tacks: 3,
+      heat: null,
+    });
     expect(worstWindowArc_s(rested, 600)).toBeLessThan(worstWindowArc_s(timeline, 600) + 1e-9);
   });
 });

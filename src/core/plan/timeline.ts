@@ -8,10 +8,12 @@ import {
 } from '../data/limits';
 import type { JointKind, PositionId } from '../data/words';
 import type { BeadPlan } from '../rods/beads';
+import { HeatKeeper, type BeadStart, type HeatHolds } from './heat/holds';
 
 /** One stretch of the job, one after another without gaps. */
 export interface TimelineEvent {
-  kind: 'tack' | 'arc' | 'change' | 'chip' | 'rest' | 'hold';
+  /** 'warm': the torch is on; 'cool': waited until the metal has cooled. */
+  kind: 'tack' | 'arc' | 'change' | 'chip' | 'rest' | 'warm' | 'cool';
   start_s: number;
   duration_s: number;
   /** Welding current; 0 while the arc is off. */
@@ -27,6 +29,8 @@ export interface Timeline {
   events: readonly TimelineEvent[];
   arc_s: number;
   elapsed_s: number;
+  /** How warm the metal was where beads began; empty where nothing is asked of heat. */
+  starts: readonly BeadStart[];
 }
 
 export interface TimelineQuestion {
@@ -35,12 +39,21 @@ export interface TimelineQuestion {
   rest_s: number;
   position: PositionId | null;
   tacks: number;
+  /** What heat asks; null where it asks nothing. */
+  heat: HeatHolds | null;
 }
 
 const MOST_RODS = 3000;
 
 /** Lays the job out in time: tacks, then every pass rod by rod with changes, chipping and the rests asked for. */
-export function buildTimeline({ beads, length_mm, rest_s, position, tacks }: TimelineQuestion): Timeline {
+export function buildTimeline({
+  beads,
+  length_mm,
+  rest_s,
+  position,
+  tacks,
+  heat,
+}: TimelineQuestion): Timeline {
   const events: TimelineEvent[] = [];
   let clock_s = 0;
   let arc_s = 0;
@@ -61,6 +74,9 @@ export function buildTimeline({ beads, length_mm, rest_s, position, tacks }: Tim
     if (burning) arc_s += duration_s;
   };
 
+  const keeper = heat && new HeatKeeper(heat);
+  add('warm', heat?.warm_s ?? 0, 0, 0);
+  keeper?.warmed(clock_s);
   for (let tack = 0; tack < tacks; tack++) {
     add('tack', TACK_ARC_s, 0, 0);
     add('change', TACK_MOVE_s, 0, 0);
@@ -75,6 +91,7 @@ export function buildTimeline({ beads, length_mm, rest_s, position, tacks }: Tim
     if (pass.rod !== burning) leftInRod = 0;
     burning = pass.rod;
     current_A = pass.rod.current_A;
+    let firstOfPass = true;
     while (toLay > 1e-9 && rod < MOST_RODS) {
       if (leftInRod <= 1e-9) {
         if (rod > 0) {
@@ -85,14 +102,19 @@ export function buildTimeline({ beads, length_mm, rest_s, position, tacks }: Tim
         leftInRod = 1;
       }
       const share = Math.min(toLay, leftInRod);
+      const held = keeper?.before(clock_s, index + 1, rod, firstOfPass);
+      add('cool', held?.wait_s ?? 0, index + 1, rod);
+      add('warm', held?.rewarm_s ?? 0, index + 1, rod);
+      firstOfPass = false;
       add('arc', share * pass.arcPerRod_s, index + 1, rod);
+      keeper?.laid(clock_s, current_A, share * pass.arcPerRod_s);
       toLay -= share;
       leftInRod -= share;
     }
     // Chipped once the bead has reached the end of the joint.
     if (pass.to_mm >= length_mm - 1e-6) add('chip', chip_s, index + 1, rod);
   });
-  return { events, arc_s, elapsed_s: clock_s };
+  return { events, arc_s, elapsed_s: clock_s, starts: keeper?.starts ?? [] };
 }
 
 /** Joints that hold by themselves: nothing is tacked. */

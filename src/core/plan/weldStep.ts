@@ -1,11 +1,12 @@
 import { rodClass } from '../data/rods';
 import { ROD_SIZES } from '../data/rodSizes';
 import { AIMS } from '../data/words';
-import { passCount, rodsByKind, rodsNeeded } from '../rods/beads';
+import { passCount, rodsByKind } from '../rods/beads';
 import type { PassRole } from '../rods/layout';
-import { steppedAmps } from '../rods/settings';
 import { inWords, trimmed } from '../units/format';
 import { wholeRods } from './rooms/rodsOnHand';
+import { ampsAsItWarms } from './heat/warmAmps';
+import { betweenBeads } from './heatSteps';
 import type { Situation } from './situation';
 import { step, type Step } from './step';
 
@@ -45,22 +46,18 @@ function runsInWords({ runs, system }: Situation): string[] {
 
 /** The step at the arc: settings, passes, runs and what to watch. */
 export function weld(situation: Situation): Step[] {
-  const { beads, rod, timeline, aim, joint, rest_s, wants, system, settings, current_A } = situation;
+  const { beads, rod, timeline, aim, joint, rest_s, system, settings } = situation;
   if (!beads || !rod || !timeline) return [];
   const say = inWords(system);
   const row = rodClass(rod.value.rodClass);
-  const interpass = wants.heat.flatMap(({ rule }) =>
-    rule.interpassMax_C === null ? [] : [rule.interpassMax_C],
-  );
+  const between = betweenBeads(situation);
   const shared = beads.passes[0];
   if (!shared) return [];
   const arc_s = timeline.events
     .filter(({ kind }) => kind === 'arc')
     .reduce((sum, event) => sum + event.duration_s, 0);
   const passes = passCount(beads);
-  const amps = current_A
-    ? [...new Set(steppedAmps(rod.value.rodClass, current_A.value, rodsNeeded(beads)))]
-    : [];
+  const amps = [...new Set(ampsAsItWarms(situation))];
   return [
     step(passes === 1 ? 'Weld it in one pass' : `Weld it in ${passes} passes`, {
       settings: [
@@ -104,11 +101,9 @@ export function weld(situation: Situation): Step[] {
         ...(passes > 1
           ? ['Chip and brush to bright between passes; each bead overlaps the last by a third to a half.']
           : []),
+        ...between.actions,
       ],
-      holds:
-        interpass.length > 0
-          ? [`Below ${say.temperature(Math.min(...interpass))} before the next bead, by thermometer.`]
-          : [],
+      holds: between.holds,
       cautions: beads.oversize
         ? ['The smallest bead this rod lays is bigger than the joint asks: a thinner rod would pull less.']
         : [],

@@ -3,7 +3,7 @@ import { HOLDS } from '../data/rodAngles';
 import { ROD_CLASS_IDS, rodClass } from '../data/rods';
 import { AIMS, idsOf, JOINTS, POSITIONS } from '../data/words';
 import { penetration_mm, fusionFloor_A } from '../heat/fusion';
-import { angleFor_deg, settingsFor, shareAt, steppedAmps, type SettingsQuestion } from './settings';
+import { angleFor_deg, settingsFor, shareAt, type SettingsQuestion } from './settings';
 
 const ask = (change: Partial<SettingsQuestion> = {}) =>
   settingsFor({
@@ -61,19 +61,6 @@ describe('how the rod is held (common practice)', () => {
     expect(Object.keys(HOLDS).sort()).toEqual(
       [...new Set(ROD_CLASS_IDS.map((id) => rodClass(id).coating))].sort(),
     );
-  });
-});
-
-describe('aluminium amps come down as the part warms', () => {
-  test('120 to 105 on 1/8 over a run of beads (common practice)', () => {
-    const amps = steppedAmps('E4043', 120, 4);
-    expect(amps[0]).toBe(120);
-    expect(amps.at(-1)).toBe(105);
-    expect([...amps].sort((a, b) => b - a)).toEqual(amps);
-  });
-
-  test('no other metal steps', () => {
-    expect(new Set(steppedAmps('E7018', 120, 6))).toEqual(new Set([120]));
   });
 });
 

@@ -1,4 +1,4 @@
-import { ALUMINIUM_FALL, EVEN_deg, HOLDS, LAP_LEAN_deg, SAG_deg } from '../data/rodAngles';
+import { EVEN_deg, HOLDS, LAP_LEAN_deg, SAG_deg } from '../data/rodAngles';
 import { isSheet, UNEQUAL_SIDES } from '../data/limits';
 import { rodClass, type RodClassId } from '../data/rods';
 import { ROD_SIZES, type RodSizeId } from '../data/rodSizes';
@@ -93,17 +93,4 @@ function workInWords(
     return position === 'horizontal' ? 'from the lower part: a little upward' : 'square to the plate';
   if (uneven) return 'from the thick side';
   return lapOnSheet ? 'from the lower plate: its upper edge melts away' : 'down the middle of the corner';
-}
-
-/**
- * Amps along the rods of an aluminium job: they come down as the part warms, an eighth over the run.
- * @returns amps of each rod, to the nearest five; all the same on other metals
- */
-export function steppedAmps(id: RodClassId, current_A: number, rods: number): number[] {
-  const count = Math.max(1, Math.ceil(rods));
-  if (rodClass(id).coating !== 'aluminium') return Array.from({ length: count }, () => current_A);
-  return Array.from({ length: count }, (_, n) => {
-    const along = count === 1 ? 0 : n / (count - 1);
-    return 5 * Math.round((current_A * (1 - ALUMINIUM_FALL.range.nominal * along)) / 5);
-  });
 }

@@ -58,6 +58,8 @@ export const inWords = (system: UnitSystem) => ({
   distance: (m: number) => formatQuantity(m, DISTANCE, system),
   wind: (m_s: number) => formatQuantity(m_s, WIND, system),
   temperature: (c: number) => formatQuantity(c, TEMPERATURE, system),
+  /** A difference of temperature, which has no freezing point in it. */
+  degrees: (c: number) => (system === 'metric' ? `${trimmed(c, 0)} °C` : `${trimmed((c * 9) / 5, 0)} °F`),
 });
 
 /** Words as they stand inside a sentence: a first capital goes, an abbreviation stays. */

@@ -7,5 +7,6 @@ export const STOPS: readonly { id: StopId; name: string; key: string }[] = [
   { id: 'joint', name: 'Joint', key: 'J' },
   { id: 'power', name: 'Power', key: 'P' },
   { id: 'rod', name: 'Rod', key: 'R' },
+  { id: 'heat', name: 'Heat', key: 'H' },
   { id: 'sheet', name: 'Sheet', key: 'S' },
 ];

@@ -3,8 +3,7 @@ import { View } from 'react-native';
 import { UNEQUAL_SIDES } from '@core/data/limits';
 import { sourceWords } from '@core/data/sources';
 import { JOINTS } from '@core/data/words';
-import { steppedAmps } from '@core/rods/settings';
-import { rodsNeeded } from '@core/rods/beads';
+import { ampsAsItWarms } from '@core/plan/heat/warmAmps';
 import { formatQuantity, inWords, trimmed } from '@core/units/format';
 import { SIZE } from '@core/units/kinds';
 import type { OpenJob } from '@/state/useJob';
@@ -15,13 +14,12 @@ import { HoldPicture } from './HoldPicture';
 
 /** How the rod is held and moved, with the picture of it; for aluminium the amps as they come down. */
 export const HowItIsRun = memo(function HowItIsRun({ open }: { open: OpenJob }) {
-  const { settings, rod, joint, current_A, beads, machine, meltFitted } = open.assessment.situation;
+  const { settings, rod, joint, beads, machine, meltFitted } = open.assessment.situation;
   if (!settings || !rod) return null;
   const say = inWords(open.system);
   const corner = joint.kind !== null && (JOINTS[joint.kind].fillet || joint.kind === 'flare-bevel');
   const uneven = joint.ratio >= UNEQUAL_SIDES.ratio;
-  const amps = current_A && beads ? steppedAmps(rod.value.rodClass, current_A.value, rodsNeeded(beads)) : [];
-  const steps = [...new Set(amps)];
+  const steps = [...new Set(ampsAsItWarms(open.assessment.situation))];
   const arc = settings.arc_mm.map((mm) => trimmed(mm, 1)).join(' to ');
   return (
     <Card testID="how-it-is-run">

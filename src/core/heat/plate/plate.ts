@@ -89,58 +89,114 @@ export function newPlate(question: PlateQuestion): Plate {
   return { question, along, across, down, modes, time_s: 0 };
 }
 
-/** Heat that a mode gets from an arc on the move while it fades: the integral of exp(-fade (D - t)) cos(phase + turn t). */
-function stirred(fade: number, phase: number, turn: number, duration_s: number, faded: number): number {
-  const both = fade * fade + turn * turn;
-  if (both * duration_s * duration_s < 1e-16) return duration_s * Math.cos(phase);
-  const end = phase + turn * duration_s;
-  return (
-    (fade * Math.cos(end) +
-      turn * Math.sin(end) -
-      faded * (fade * Math.cos(phase) + turn * Math.sin(phase))) /
-    both
-  );
+/** One axis of an event: for every wave of it, what the arc's way along it begins and ends with, and how much fades. */
+interface AxisOfEvent {
+  cosStart: Float64Array;
+  sinStart: Float64Array;
+  cosEnd: Float64Array;
+  sinEnd: Float64Array;
+  /** How fast the phase turns, 1/s. */
+  turn: Float64Array;
+  faded: Float64Array;
+  /** What of the arc's heat the wave takes, a bead being as wide as it is. */
+  takes: Float64Array;
 }
 
-/** The plate after one more event: exact, however long it is. The plate given is left as it was. */
+function axisOf(
+  waves_: Float64Array,
+  [from_mm, to_mm]: readonly [number, number],
+  duration_s: number,
+  diffusivity: number,
+  bead_mm: number,
+): AxisOfEvent {
+  const of = (value: (k: number) => number) => waves_.map(value);
+  return {
+    cosStart: of((k) => Math.cos(k * from_mm)),
+    sinStart: of((k) => Math.sin(k * from_mm)),
+    cosEnd: of((k) => Math.cos(k * to_mm)),
+    sinEnd: of((k) => Math.sin(k * to_mm)),
+    turn: of((k) => (k * (to_mm - from_mm)) / duration_s),
+    faded: of((k) => Math.exp(-diffusivity * k * k * duration_s)),
+    takes: of((k) => (k === 0 ? 1 : 2) * Math.exp((-k * k * bead_mm * bead_mm) / 4)),
+  };
+}
+
+const NOWHERE = [0, 0] as const;
+
+/**
+ * The plate after one more event: exact, however long it is. The plate given is left as it was. A mode gets from an arc on the move the
+ * integral of exp(-fade (D - t)) cos(phase + turn t), for the sum and the difference of its phases along both sides.
+ */
 export function after(plate: Plate, event: PlateEvent): Plate {
   const { question, along, across, down } = plate;
   const { length_mm, width_mm, thickness_mm, metal, loss_per_s, bead_mm } = question;
   const a = diffusivity_mm2_s(metal);
   const { duration_s } = event;
+  const weld = event.kind === 'weld' ? event : null;
+  const xs = axisOf(along, weld ? [weld.from.x_mm, weld.to.x_mm] : NOWHERE, duration_s, a, bead_mm);
+  const ys = axisOf(across, weld ? [weld.from.y_mm, weld.to.y_mm] : NOWHERE, duration_s, a, bead_mm);
+  const zs = axisOf(down, NOWHERE, duration_s, a, REACH_DOWN * bead_mm);
+  const lost = Math.exp(-loss_per_s * duration_s);
+  const strength = weld
+    ? weld.power_W / (metal.heatCapacity_J_mm3K * length_mm * width_mm * thickness_mm)
+    : 0;
   const modes = new Float64Array(plate.modes.length);
-  const strength =
-    event.kind === 'weld'
-      ? event.power_W / (metal.heatCapacity_J_mm3K * length_mm * width_mm * thickness_mm)
-      : 0;
-  let at = 0;
-  for (const kz of down) {
-    const reach = kz === 0 ? 1 : 2 * Math.exp((-kz * kz * (REACH_DOWN * bead_mm) ** 2) / 4);
-    for (const kx of along) {
-      for (const ky of across) {
-        const flat = kx * kx + ky * ky;
-        const fade = a * (flat + kz * kz) + loss_per_s;
-        const faded = Math.exp(-fade * duration_s);
-        let now = (plate.modes[at] ?? 0) * faded;
-        if (event.kind === 'weld') {
-          const { from, to } = event;
-          const sides = (kx === 0 ? 1 : 2) * (ky === 0 ? 1 : 2);
-          const share = strength * sides * reach * Math.exp((-flat * bead_mm * bead_mm) / 4);
-          const [px, py] = [kx * from.x_mm, ky * from.y_mm];
-          const [tx, ty] = [
-            (kx * (to.x_mm - from.x_mm)) / duration_s,
-            (ky * (to.y_mm - from.y_mm)) / duration_s,
+  const [nx, ny] = [along.length, across.length];
+  for (let p = 0; p < down.length; p++) {
+    const kz2 = (down[p] ?? 0) ** 2;
+    for (let m = 0; m < nx; m++) {
+      const flat = kz2 + (along[m] ?? 0) ** 2;
+      const fadedX = (zs.faded[p] ?? 0) * (xs.faded[m] ?? 0) * lost;
+      const takesX = strength * (zs.takes[p] ?? 0) * (xs.takes[m] ?? 0) * 0.5;
+      const [cx0, sx0, cx1, sx1] = [
+        xs.cosStart[m] ?? 0,
+        xs.sinStart[m] ?? 0,
+        xs.cosEnd[m] ?? 0,
+        xs.sinEnd[m] ?? 0,
+      ];
+      const turnX = xs.turn[m] ?? 0;
+      const row = (p * nx + m) * ny;
+      for (let n = 0; n < ny; n++) {
+        const faded = fadedX * (ys.faded[n] ?? 0);
+        let now = (plate.modes[row + n] ?? 0) * faded;
+        const takes = takesX * (ys.takes[n] ?? 0);
+        if (takes !== 0) {
+          const fade = a * (flat + (across[n] ?? 0) ** 2) + loss_per_s;
+          const turnY = ys.turn[n] ?? 0;
+          const [cy0, sy0, cy1, sy1] = [
+            ys.cosStart[n] ?? 0,
+            ys.sinStart[n] ?? 0,
+            ys.cosEnd[n] ?? 0,
+            ys.sinEnd[n] ?? 0,
           ];
+          const [cc0, ss0, sc0, cs0] = [cx0 * cy0, sx0 * sy0, sx0 * cy0, cx0 * sy0];
+          const [cc1, ss1, sc1, cs1] = [cx1 * cy1, sx1 * sy1, sx1 * cy1, cx1 * sy1];
           now +=
-            (share / 2) *
-            (stirred(fade, px + py, tx + ty, duration_s, faded) +
-              stirred(fade, px - py, tx - ty, duration_s, faded));
+            takes *
+            (stirred(fade, turnX + turnY, duration_s, faded, cc0 - ss0, sc0 + cs0, cc1 - ss1, sc1 + cs1) +
+              stirred(fade, turnX - turnY, duration_s, faded, cc0 + ss0, sc0 - cs0, cc1 + ss1, sc1 - cs1));
         }
-        modes[at++] = now;
+        modes[row + n] = now;
       }
     }
   }
   return { ...plate, modes, time_s: plate.time_s + duration_s };
+}
+
+/** The integral of exp(-fade (D - t)) cos(phase + turn t) over the event, from cosine and sine of its phase at both ends. */
+function stirred(
+  fade: number,
+  turn: number,
+  duration_s: number,
+  faded: number,
+  cosStart: number,
+  sinStart: number,
+  cosEnd: number,
+  sinEnd: number,
+): number {
+  const both = fade * fade + turn * turn;
+  if (both * duration_s * duration_s < 1e-16) return duration_s * cosStart;
+  return (fade * cosEnd + turn * sinEnd - faded * (fade * cosStart + turn * sinStart)) / both;
 }
 
 /** Modes as the upper face sees them: those through the thickness added up. */

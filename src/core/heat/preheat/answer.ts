@@ -50,7 +50,10 @@ export const isPlainThin = ({ family, gradeUnknown, thick_mm, restraintSet }: An
  * and still what CET says at its edge.
  */
 export function answerFor(steel: SteelNumbers, question: AnswerQuestion): Bid {
-  if (question.softFiller) return { by: 'filler', preheat_C: SOFT_FILLER_C.value };
+  if (question.softFiller)
+    return isPlainThin(question)
+      ? { by: 'family', preheat_C: 0 }
+      : { by: 'filler', preheat_C: SOFT_FILLER_C.value };
   return bidsFor(steel, question).reduce((best, bid) => (bid.preheat_C > best.preheat_C ? bid : best));
 }
 

@@ -1,18 +1,11 @@
 import type { FamilyId } from '../../data/families';
 import { METHOD_IDS, type MethodId } from '../../data/heatIds';
+import { SOFT_FILLER_C } from '../../data/heatLimits';
 import { metalFamily } from '../../data/metals';
+import type { Source } from '../../data/sources';
 import type { Range } from '../../units/range';
 import type { Composition } from '../composition';
-import {
-  likeliestNumbers,
-  percentile,
-  steelSamples,
-  TOLD,
-  toldRange,
-  triangular,
-  type SteelNumbers,
-  type SteelSample,
-} from '../samples';
+import { likeliestNumbers, steelSamples, TOLD, toldRange, triangular, type SteelNumbers } from '../samples';
 import { answerFor, type AnswerQuestion, type Governing } from './answer';
 import { PREHEAT_METHODS } from './methods';
 
@@ -32,11 +25,6 @@ export interface SteelPreheat {
   asked_C: Range;
   /** What set the high end, which the plan is made for. */
   by: Governing;
-  ce: Range;
-  cet: Range;
-  pcm: Range;
-  carbon: Range;
-  methods: readonly MethodRow[];
 }
 
 /** As an answer is asked for, with hydrogen and heat input between their ends. */
@@ -47,14 +35,6 @@ export type PreheatQuestion = Omit<AnswerQuestion, 'hydrogen_ml' | 'heat_kJ_mm'>
 
 /** Draws in the plan; the worker takes more. */
 export const PLAN_DRAWS = 160;
-
-/** Draws of one steel judged by every method. */
-export interface Drawn {
-  answers: Float64Array;
-  by: Governing[];
-  /** Valid answers by method. */
-  methods: Record<MethodId, number[]>;
-}
 
 const at = (question: PreheatQuestion, [hydrogen, heat]: readonly [number, number]): AnswerQuestion => ({
   ...question,
@@ -68,31 +48,8 @@ const nominalOf = (question: PreheatQuestion): AnswerQuestion => ({
   heat_kJ_mm: question.heat_kJ_mm.nominal,
 });
 
-/** Judges every draw of a steel by every method, and answers it. */
-export function judgeDraws(samples: readonly SteelSample[], question: PreheatQuestion): Drawn {
-  const drawn: Drawn = {
-    answers: new Float64Array(samples.length),
-    by: [],
-    methods: {
-      cet: [],
-      'cracking-parameter': [],
-      'hydrogen-control': [],
-      'square-root': [],
-      prescriptive: [],
-    },
-  };
-  samples.forEach((sample, n) => {
-    const conditions = at(question, sample.chances);
-    const { by, preheat_C } = answerFor(sample, conditions);
-    drawn.answers[n] = preheat_C;
-    drawn.by.push(by);
-    for (const id of METHOD_IDS) {
-      const answer = PREHEAT_METHODS[id].judge(sample, conditions);
-      if (answer.valid) drawn.methods[id].push(answer.preheat_C);
-    }
-  });
-  return drawn;
-}
+/** Answers already worked out, by composition and question: a lever that changes neither finds them. */
+const known = new WeakMap<Composition, Map<string, SteelPreheat>>();
 
 /**
  * Answers "how warm must it be, for all that this steel may be?" by Monte Carlo of a fixed seed over chemistry, hydrogen and heat input.
@@ -103,46 +60,90 @@ export function preheatOf(
   question: PreheatQuestion,
   draws = PLAN_DRAWS,
 ): SteelPreheat {
-  const samples = steelSamples(composition, draws);
-  const drawn = judgeDraws(samples, question);
-  const likely = likeliestNumbers(composition);
-  const nominal = answerFor(likely, nominalOf(question));
-  const order = Array.from(drawn.answers.keys()).sort(
-    (a, b) => (drawn.answers[a] ?? 0) - (drawn.answers[b] ?? 0),
+  const key = `${draws} ${JSON.stringify(question)}`;
+  const answers = known.get(composition) ?? new Map<string, SteelPreheat>();
+  known.set(composition, answers);
+  const before = answers.get(key);
+  if (before) return before;
+  const worked = workOut(composition, question, draws);
+  answers.set(key, worked);
+  return worked;
+}
+
+function workOut(composition: Composition, question: PreheatQuestion, draws: number): SteelPreheat {
+  const bids = steelSamples(composition, draws).map((sample) =>
+    answerFor(sample, at(question, sample.chances)),
   );
-  const highest = percentile(order, TOLD.high);
-  const asked_C = toldRange([...drawn.answers], nominal.preheat_C);
-  const numbers = (of: (steel: SteelNumbers) => number) => toldRange(samples.map(of), of(likely));
+  const nominal = answerFor(likeliestNumbers(composition), nominalOf(question));
+  const asked_C = toldRange(
+    bids.map(({ preheat_C }) => preheat_C),
+    nominal.preheat_C,
+  );
+  const byHeight = [...bids].sort((a, b) => a.preheat_C - b.preheat_C);
+  const highest = byHeight[Math.round(TOLD.high * (byHeight.length - 1))] ?? nominal;
   return {
     family: question.family,
     composition,
     asked_C,
-    by: asked_C.high > nominal.preheat_C ? (drawn.by[highest] ?? nominal.by) : nominal.by,
-    ce: numbers((steel) => steel.ce),
-    cet: numbers((steel) => steel.cet),
-    pcm: numbers((steel) => steel.pcm),
-    carbon: numbers((steel) => steel.carbon),
-    methods: METHOD_IDS.map((id): MethodRow => {
-      const answer = PREHEAT_METHODS[id].judge(likely, nominalOf(question));
-      return answer.valid
-        ? { id, preheat_C: toldRange(drawn.methods[id], answer.preheat_C), why: '' }
-        : { id, preheat_C: null, why: answer.why };
-    }),
+    by: asked_C.high > nominal.preheat_C ? highest.by : nominal.by,
   };
 }
 
-/** What set an answer, as it is said. */
-export function governingWords(by: Governing, family: FamilyId): string {
+/** The numbers a steel is told by, %, between their ends. */
+export function steelRanges(composition: Composition): Record<'carbon' | 'ce' | 'cet' | 'pcm', Range> {
+  const samples = steelSamples(composition, PLAN_DRAWS);
+  const likely = likeliestNumbers(composition);
+  const told = (of: (steel: SteelNumbers) => number) => toldRange(samples.map(of), of(likely));
+  return {
+    carbon: told((steel) => steel.carbon),
+    ce: told((steel) => steel.ce),
+    cet: told((steel) => steel.cet),
+    pcm: told((steel) => steel.pcm),
+  };
+}
+
+/** Every method side by side: its answer over all that the steel may be, or why it has none. */
+export function methodRows(
+  composition: Composition,
+  question: PreheatQuestion,
+  draws = PLAN_DRAWS,
+): MethodRow[] {
+  const samples = steelSamples(composition, draws);
+  const likely = likeliestNumbers(composition);
+  return METHOD_IDS.map((id): MethodRow => {
+    const method = PREHEAT_METHODS[id];
+    const answer = method.judge(likely, nominalOf(question));
+    if (!answer.valid) return { id, preheat_C: null, why: answer.why };
+    const valid = samples.flatMap((sample) => {
+      const drawn = method.judge(sample, at(question, sample.chances));
+      return drawn.valid ? [drawn.preheat_C] : [];
+    });
+    return { id, preheat_C: toldRange(valid, answer.preheat_C), why: '' };
+  });
+}
+
+/** What set an answer, as it is said, and where that comes from. */
+export function governing(
+  { by, family }: SteelPreheat,
+  { rule }: PreheatQuestion,
+): { askedBy: string; askedSource: Source } {
+  const name = metalFamily(family).name.toLowerCase();
   switch (by) {
     case 'family':
-      return `the rule for ${metalFamily(family).name.toLowerCase()}`;
+      return { askedBy: `The rule for ${name}.`, askedSource: rule.source };
     case 'filler':
-      return 'weld metal that keeps its hydrogen';
+      return {
+        askedBy: `Weld metal that keeps its hydrogen: hand-warm and dry does on ${name}.`,
+        askedSource: SOFT_FILLER_C.source,
+      };
     case 'cet':
     case 'cracking-parameter':
     case 'hydrogen-control':
     case 'square-root':
     case 'prescriptive':
-      return PREHEAT_METHODS[by].name;
+      return {
+        askedBy: `${PREHEAT_METHODS[by].name}, for ${name}.`,
+        askedSource: PREHEAT_METHODS[by].source,
+      };
   }
 }

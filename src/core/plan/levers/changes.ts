@@ -1,4 +1,5 @@
 import type { ChangeMaker } from './lever';
+import { heatInputChanges, preheatChanges, rebakeChange, temperBeadChange, waitChange } from './heatChanges';
 import { bevelChange, gapChange, shelterChange } from './placeChanges';
 import {
   cableChanges,
@@ -27,4 +28,9 @@ export const CHANGE_MAKERS: readonly ChangeMaker[] = [
   mixChange,
   bevelChange,
   runsChange,
+  preheatChanges,
+  waitChange,
+  rebakeChange,
+  heatInputChanges,
+  temperBeadChange,
 ];

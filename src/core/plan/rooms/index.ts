@@ -12,7 +12,13 @@ import { machineRange } from './machineRange';
 import { hazard, identification } from './identification';
 import { coating, metal } from './metal';
 import { pole } from './pole';
+import { coldCrack } from './coldCrack';
+import { hardness } from './hardness';
+import { heatInput } from './heatInput';
+import { interpass } from './interpass';
 import { preheat } from './preheat';
+import { restart } from './restart';
+import { softening, strengthLoss } from './softening';
 import { beadSize } from './beadSize';
 import { dryRods } from './dryRods';
 import { fusionFloor } from './fusionFloor';
@@ -48,9 +54,15 @@ export const ASSESSORS: readonly Assessor[] = [
   position,
   pole,
   preheat,
+  interpass,
+  coldCrack,
+  hardness,
+  softening,
+  heatInput,
   hydrogen,
   dryRods,
   burnThrough,
+  restart,
   fusionFloor,
   penetration,
   gap,
@@ -75,4 +87,5 @@ export const ASSESSORS: readonly Assessor[] = [
   generator,
   charge,
   timeWindow,
+  strengthLoss,
 ];

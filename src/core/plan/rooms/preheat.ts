@@ -1,62 +1,118 @@
-import type { FamilyId } from '../../data/families';
-import { METALS } from '../../data/metals';
-import { AWS_D1_1, PRACTICE } from '../../data/sources';
-import { unknown } from '../room';
+import { inWords, trimmed } from '../../units/format';
+import { exactly, type Range } from '../../units/range';
+import { CHOSEN, PRACTICE } from '../../data/sources';
+import { TORCH } from '../../data/heatProperties';
+import { steelRanges } from '../../heat/preheat/preheat';
+import { over, unknown, type Reason } from '../room';
 import type { Situation } from '../situation';
 import type { Assessor } from './assessor';
 
-/** Families whose heat is plain enough to say now, when not thick. */
-const PLAIN: readonly FamilyId[] = ['low-carbon-steel', 'galvanised-steel', 'austenitic-stainless'];
-/** Thickness to which the prescriptive table asks no preheat of plain steel, mm. */
-const NO_PREHEAT_UP_TO_mm = 19;
-
-/** True where no preheat is asked: plain families, not thick. */
-export function needsNoPreheat({ wants, joint }: Situation): boolean {
-  if (wants.verdict === 'unknown' || !wants.families.every((id) => PLAIN.includes(id))) return false;
-  const allStainless = wants.families.every((id) => METALS[id].group === 'austenitic');
-  return allStainless || (joint.thick_mm !== null && joint.thick_mm <= NO_PREHEAT_UP_TO_mm);
+/** True where the metal may be welded as it lies: nothing asked, and nobody set a preheat. */
+export function needsNoPreheat({ wants, joint, heat }: Situation): boolean {
+  if (wants.families.length === 0) return false;
+  // Steel of a thickness nobody has typed is not said to need none.
+  const unread = joint.thick_mm === null && heat.steels.length === 0 && wants.heat.some(isSteel);
+  return !unread && heat.preheat === null && heat.asked_C.high <= heat.metal_C;
 }
 
-/** Preheat. The figure waits for the heat core: what is shown is that it is not known, and the family's rule. */
+const isSteel = ({ family }: Situation['wants']['heat'][number]): boolean => family.endsWith('steel');
+
+/** Why it is asked: the chemistry, the method, and the rules of the families. */
+function reasonsFor({ heat, wants, system }: Situation): Reason[] {
+  const say = inWords(system);
+  const { asker } = heat;
+  const chemistry = (): Reason[] => {
+    if (!asker) return [];
+    const { composition } = asker.preheat;
+    const { carbon, cet, ce } = steelRanges(composition);
+    const pct = ({ low, high }: Range) => `${trimmed(low, 2)} to ${trimmed(high, 2)} %`;
+    return [
+      {
+        words: `Side ${asker.side}: ${composition.words} Carbon ${pct(carbon)}, CET ${pct(cet)}, CE ${pct(ce)}: nine in ten lie between.`,
+        source: composition.source,
+      },
+      {
+        words: `Thickness ${say.size(asker.question.thick_mm)}, hydrogen ${trimmed(asker.question.hydrogen_ml.low, 0)} to ${trimmed(asker.question.hydrogen_ml.high, 0)} ml, heat ${trimmed(asker.question.heat_kJ_mm.nominal, 2)} kJ/mm.`,
+        source: CHOSEN,
+      },
+    ];
+  };
+  return [
+    { words: `Asked by: ${heat.askedBy}`, source: heat.askedSource },
+    ...chemistry(),
+    ...wants.heat.map(({ name, rule }) => ({ words: `${name}: ${rule.words}`, source: rule.source })),
+  ];
+}
+
+/** Degrees that the metal has over what is asked of it before the arc. */
 export const preheat: Assessor = {
   id: 'preheat',
   title: 'Preheat',
   short: 'preheat',
-  stop: 'metal',
+  stop: 'heat',
   assess(situation) {
-    const { wants, joint } = situation;
-    if (wants.verdict === 'never' || needsNoPreheat(situation)) return null;
-    const rules = wants.heat.map(({ name, rule }) => ({
-      words: `${name}: ${rule.words}`,
-      source: rule.source,
-    }));
-    const thick = joint.thick_mm !== null && joint.thick_mm > NO_PREHEAT_UP_TO_mm;
-    return unknown(
-      {
-        now: 'metal temperature',
-        gap: 'preheat not worked out',
-        until: wants.verdict === 'unknown' ? 'metal unknown' : 'by the family’s rule',
-        reasons: [
-          ...rules,
-          ...(thick
-            ? [
-                {
-                  words:
-                    'Plain steel over 19 mm: 65 °C, over 38 mm 110 °C, over 64 mm 150 °C with rods that are not low hydrogen.',
-                  source: AWS_D1_1,
-                },
-              ]
-            : []),
-          ...(rules.length === 0
-            ? [{ words: 'Metal not named: no rule can be given.', source: PRACTICE }]
-            : []),
-        ],
-        ask:
-          wants.verdict === 'unknown'
+    const { wants, joint, heat, system } = situation;
+    if (wants.verdict === 'never') return null;
+    const say = inWords(system).temperature;
+    const unnamed = wants.families.length === 0;
+    if (unnamed || (joint.thick_mm === null && wants.heat.some(isSteel))) {
+      return unknown(
+        {
+          now: 'metal temperature',
+          gap: 'preheat not known',
+          until: unnamed ? 'metal unknown' : 'thickness unknown',
+          reasons: reasonsFor(situation),
+          ask: unnamed
             ? 'Name the metal of both sides at Metal.'
-            : 'Hold to the rule on the sheet, by thermometer.',
-      },
-      true,
-    );
+            : 'Type the thickness of both sides at Joint.',
+        },
+        true,
+      );
+    }
+    if (needsNoPreheat(situation)) return null;
+    const planned = heat.preheat?.value ?? heat.metal_C;
+    const work = heat.torch?.work ?? null;
+    const beyond = heat.noTorch && planned > heat.metal_C + 5;
+    const reached = beyond
+      ? heat.metal_C
+      : work && work.time_s === null
+        ? Math.min(planned, work.reaches_C)
+        : planned;
+    const { asked_C } = heat;
+    const low = Math.round(asked_C.low);
+    const high = Math.round(asked_C.high);
+    return over('°C', exactly(reached), asked_C, {
+      now:
+        reached < planned
+          ? `${say(reached)} is all the torch gives`
+          : `${say(planned)} ${heat.preheat ? 'planned' : 'as it lies'}`,
+      gap: 'over what is asked',
+      past: 'under what is asked',
+      until: low === high ? `${say(high)} asked` : `${say(low)} to ${say(high)} asked`,
+      reasons: [
+        ...reasonsFor(situation),
+        ...(work
+          ? [
+              {
+                words: work.time_s
+                  ? `A ${trimmed(heat.torch?.kW ?? 0, 1)} kW torch takes ${trimmed(work.time_s.low / 60, 0)} to ${trimmed(work.time_s.high / 60, 0)} min and ${trimmed(work.propane_kg ?? 0, 2)} kg of propane.`
+                  : `A ${trimmed(heat.torch?.kW ?? 0, 1)} kW torch comes to about ${say(work.reaches_C)} in two hours and no further.`,
+                source: TORCH.source,
+              },
+            ]
+          : []),
+        ...(beyond ? [{ words: 'There is no torch among the tools at Kit.', source: PRACTICE }] : []),
+      ],
+      ask: askFor(situation),
+    });
   },
 };
+
+/** What would say better how warm it has to be. */
+function askFor({ heat }: Situation): string {
+  const by = heat.asker?.preheat.composition.by;
+  if (by === 'family')
+    return 'Name the grade at Heat, or read the chemistry at Metal: the range gets narrower.';
+  if (by === 'grade') return 'Numbers from the certificate, typed at Metal, say it closer than the grade.';
+  return '';
+}

@@ -89,6 +89,12 @@ export function tinVerdict(tin: Tin, now_ms: number): TinVerdict {
   };
 }
 
+/** The tin as it is once its rods have been baked again, by a moment. */
+export const rebaked = (tin: Tin, by_ms: number): Tin => ({
+  ...tin,
+  events: [...tin.events, { at: new Date(by_ms).toISOString(), kind: 'rebaked' }],
+});
+
 /** Minutes before the end of its time that a tin is called out. */
 export const REMIND_BEFORE_h = 0.5;
 

@@ -1,0 +1,58 @@
+import { EN_1011_2_B } from '../../data/sources';
+import { cetStands_ml } from '../../heat/preheat/cet';
+import { PREHEAT_METHODS } from '../../heat/preheat/methods';
+import { PLAN_DRAWS } from '../../heat/preheat/preheat';
+import { likeliestNumbers, steelSamples, toldRange } from '../../heat/samples';
+import { inWords, trimmed } from '../../units/format';
+import { under } from '../room';
+import type { Situation } from '../situation';
+import type { Assessor } from './assessor';
+
+/** More than any rod brings, ml: past it the plan is not told apart. */
+const MOST_ml = 60;
+
+/** Hydrogen that the planned temperature stands, over all that the governing steel may be; null where CET cannot say. */
+function stands({ heat }: Situation): { low: number; nominal: number; high: number } | null {
+  const { asker, preheat } = heat;
+  if (!asker || asker.preheat.by !== 'cet') return null;
+  const { question } = asker;
+  const conditions = {
+    ...question,
+    heat_kJ_mm: question.heat_kJ_mm.nominal,
+    hydrogen_ml: question.hydrogen_ml.nominal,
+  };
+  const likely = likeliestNumbers(asker.preheat.composition);
+  if (!PREHEAT_METHODS.cet.judge(likely, conditions).valid) return null;
+  const at_C = preheat?.value ?? heat.metal_C;
+  const by = (steel: typeof likely) => Math.min(MOST_ml, cetStands_ml(steel, conditions, at_C));
+  return toldRange(steelSamples(asker.preheat.composition, PLAN_DRAWS).map(by), by(likely));
+}
+
+/** Hydrogen that the plan stands before the steel beside the weld cracks, hours later. */
+export const coldCrack: Assessor = {
+  id: 'cold-crack',
+  title: 'Hydrogen cracking',
+  short: 'cracking',
+  stop: 'heat',
+  assess(situation) {
+    const { hydrogen, heat, system } = situation;
+    const limit = stands(situation);
+    if (!hydrogen || !limit) return null;
+    const say = inWords(system).temperature;
+    return under('ml', hydrogen.ml, limit, {
+      now: `${trimmed(hydrogen.ml.low, 0)} to ${trimmed(hydrogen.ml.high, 0)} ml from the rod`,
+      gap: 'under what the warm steel stands',
+      past: 'more than the steel stands',
+      until: `${trimmed(limit.low, 0)} to ${trimmed(limit.high, 0)} ml at ${say(heat.start_C)}`,
+      reasons: [
+        { words: hydrogen.words, source: hydrogen.source },
+        {
+          words:
+            'CET turned round: the hydrogen at which this temperature is just enough. These cracks come late: look again after 24 to 48 h.',
+          source: EN_1011_2_B,
+        },
+      ],
+      ask: 'Write down at Kit when the tin was opened, and type the word printed on the rods.',
+    });
+  },
+};

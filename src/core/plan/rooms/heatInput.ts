@@ -1,0 +1,71 @@
+import { DUPLEX_HEAT_kJ_mm, QUENCHED_COOLING_s } from '../../data/heatLimits';
+import { EN_1011_2_D, type Source } from '../../data/sources';
+import { STICK_EFFICIENCY } from '../../heat/arcEnergy';
+import { heatForCooling_kJ_mm, SHAPE_FACTORS } from '../../heat/cooling85';
+import { trimmed } from '../../units/format';
+import { inside } from '../room';
+import type { Situation } from '../situation';
+import type { Assessor } from './assessor';
+
+interface Window {
+  low: number;
+  high: number;
+  words: string;
+  source: Source;
+}
+
+/** Least and most heat input of this metal, kJ/mm with the arc's efficiency in it; null where it has no window. */
+function windowOf({ wants, heat, joint }: Situation): Window | null {
+  if (wants.families.includes('quenched-tempered-wear-plate') && joint.thick_mm !== null) {
+    const shape = joint.kind === null ? undefined : SHAPE_FACTORS[joint.kind];
+    const by = (wanted_s: number, start_C: number) =>
+      heatForCooling_kJ_mm(wanted_s, { thickness_mm: joint.thick_mm ?? 10, start_C, shape });
+    const { low, high } = QUENCHED_COOLING_s;
+    const hot_C = heat.ceiling ? heat.ceiling.value_C - 10 : heat.start_C;
+    return {
+      low: by(low, heat.start_C),
+      high: by(high, hot_C),
+      words: `Cooling in ${low} s at the coldest bead to ${high} s at the hottest.`,
+      source: QUENCHED_COOLING_s.source,
+    };
+  }
+  if (wants.families.includes('duplex-stainless')) {
+    const { low, high, source } = DUPLEX_HEAT_kJ_mm;
+    return {
+      low: low * STICK_EFFICIENCY,
+      high: high * STICK_EFFICIENCY,
+      words: `${low} to ${high} kJ/mm of arc energy: too little leaves it all ferrite, too much brittle.`,
+      source,
+    };
+  }
+  return null;
+}
+
+/** Heat input between too little and too much. */
+export const heatInput: Assessor = {
+  id: 'heat-input',
+  title: 'Heat input',
+  short: 'heat in',
+  stop: 'heat',
+  assess(situation) {
+    const window = windowOf(situation);
+    const { input } = situation.heat;
+    if (!window || !input || window.high <= window.low) return null;
+    const nominal = (input.least_kJ_mm + input.most_kJ_mm) / 2;
+    return inside('kJ/mm', { low: input.least_kJ_mm, nominal, high: input.most_kJ_mm }, window, {
+      now: `${trimmed(nominal, 2)} kJ/mm (${trimmed(input.most_kJ_in, 0)} kJ/in of arc energy)`,
+      gap: 'inside the window',
+      past: 'outside the window',
+      lack: 'outside',
+      until: `${trimmed(window.high, 2)} kJ/mm at the most`,
+      lowWords: `${trimmed(window.low, 2)} kJ/mm at the least`,
+      reasons: [
+        { words: window.words, source: window.source },
+        {
+          words: 'Amps, volts and pace of the passes, eight tenths of it in the metal.',
+          source: EN_1011_2_D,
+        },
+      ],
+    });
+  },
+};

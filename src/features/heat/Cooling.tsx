@@ -1,0 +1,191 @@
+import { View } from 'react-native';
+import { EN_1011_2_D, sourceWords } from '@core/data/sources';
+import { familyHeatRule } from '@core/heat/familyRule';
+import { metalFamily } from '@core/data/metals';
+import { ampsAsItWarms } from '@core/plan/heat/warmAmps';
+import { withoutPreheat } from '@core/plan/heat/without';
+import { inWords, trimmed } from '@core/units/format';
+import type { OpenJob } from '@/state/useJob';
+import { Card } from '@/ui/Card';
+import { Pick } from '@/ui/Pick';
+import { SPACE } from '@/ui/theme/tokens';
+import { Words } from '@/ui/Words';
+import { CoolingCurve } from './CoolingCurve';
+import { HeatField } from './fields';
+
+/** How it cools: in seconds beside the bead, in minutes between beads, and by a thermometer where there is one. */
+export function Cooling({ open }: { open: OpenJob }) {
+  return (
+    <>
+      <Beside open={open} />
+      <Between open={open} />
+      <WithoutIt open={open} />
+      <Afterwards open={open} />
+    </>
+  );
+}
+
+const BY_CHEMISTRY = ['carbon', 'hardenable'];
+
+/** Heat input and cooling from 800 to 500 °C. */
+function Beside({ open }: { open: OpenJob }) {
+  const { heat, wants } = open.assessment.situation;
+  const { input, fastest, slowest } = heat;
+  if (!input) return null;
+  const steel = wants.families.some((id) => BY_CHEMISTRY.includes(metalFamily(id).group));
+  const hardness = open.assessment.rooms.find(({ id }) => id === 'hardness');
+  return (
+    <Card testID="beside">
+      <Words as="head">Beside the bead</Words>
+      <Words>{`${spanOf(input.least_kJ_mm, input.most_kJ_mm, 2)} kJ/mm into the metal; ${trimmed(input.most_kJ_in, 0)} kJ/in of arc energy, as US procedures print it.`}</Words>
+      {steel && fastest && slowest && (
+        <>
+          <Words testID="t85">
+            {`From 800 to 500 °C in ${spanOf(fastest.governing_s, slowest.governing_s, 1)} s.`}
+          </Words>
+          <Words as="small" tone="quiet">
+            {`Coldest bead: ${trimmed(fastest.thick_s, 1)} s as thick plate, ${trimmed(fastest.thin_s, 1)} s as thin. The longer counts: here it is ${fastest.governs}.`}
+          </Words>
+          <Words as="label" tone="quiet">
+            {sourceWords(EN_1011_2_D)}
+          </Words>
+        </>
+      )}
+      {hardness && (
+        <Words testID="hardness-says">{`Edge beside the weld: ${hardness.now}, limit ${hardness.until}.`}</Words>
+      )}
+    </Card>
+  );
+}
+
+const spanOf = (low: number, high: number, digits: number): string =>
+  trimmed(low, digits) === trimmed(high, digits)
+    ? trimmed(low, digits)
+    : `${trimmed(low, digits)} to ${trimmed(high, digits)}`;
+
+/** Waits between beads, the curve, and the thermometer. */
+function Between({ open }: { open: OpenJob }) {
+  const { job } = open;
+  const { heat, timeline } = open.assessment.situation;
+  const say = inWords(open.system).temperature;
+  if (!timeline || !heat.curve) return null;
+  const waits = timeline.starts.filter(({ wait_s }) => wait_s >= 5);
+  const all_s = waits.reduce((sum, { wait_s }) => sum + wait_s, 0);
+  const amps = ampsAsItWarms(open.assessment.situation);
+  const warm_s = timeline.events
+    .filter(({ kind }) => kind === 'warm')
+    .reduce((sum, { duration_s }) => sum + duration_s, 0);
+  return (
+    <Card testID="between">
+      <Words as="head">Between beads</Words>
+      <CoolingCurve open={open} />
+      <Words testID="waits-say">
+        {waits.length === 0
+          ? 'No waiting reckoned.'
+          : job.heat.goStraightOn
+            ? ''
+            : `${waits.length} ${waits.length === 1 ? 'wait' : 'waits'}, ${trimmed(all_s / 60, 0)} min in all; the first before pass ${waits[0]?.pass}, about ${trimmed((waits[0]?.wait_s ?? 0) / 60, 1)} min.`}
+        {warm_s > 0 ? ` Torch ${trimmed(warm_s / 60, 0)} min in all.` : ''}
+      </Words>
+      {(waits.length > 0 || job.heat.goStraightOn) && (
+        <Pick
+          label="While it is too hot"
+          testID="straight"
+          options={[
+            { id: 'wait', name: 'Wait' },
+            { id: 'on', name: 'Go straight on' },
+          ]}
+          value={job.heat.goStraightOn ? 'on' : 'wait'}
+          onPick={(id: string | null) => open.set('heat.goStraightOn', id === 'on', 'Waiting between beads')}
+        />
+      )}
+      {timeline.starts.length > 1 && (
+        <View style={{ gap: 2 }} testID="starts">
+          {timeline.starts.slice(0, 8).map((start, n) => (
+            <Words key={n} as="small" tone="quiet">
+              {`Pass ${start.pass}: ${say(start.found_C)} there${start.wait_s >= 5 ? `, wait ${trimmed(start.wait_s / 60, 1)} min` : ''}${start.rewarm_s > 0 ? `, torch ${trimmed(start.rewarm_s / 60, 1)} min` : ''}${amps.length > 0 && amps[n] !== undefined ? `, ${amps[n]} A` : ''}`}
+            </Words>
+          ))}
+          {timeline.starts.length > 8 && (
+            <Words as="small" tone="quiet">{`and ${timeline.starts.length - 8} more`}</Words>
+          )}
+        </View>
+      )}
+      <Words as="bold">By your thermometer</Words>
+      <Words as="small" tone="quiet">
+        After the first pass, 10 mm beside the weld: what it says, and how long after the arc stopped.
+      </Words>
+      <HeatField open={open} path="heat.reading_C" title="Thermometer" proposed="blank: as reckoned" />
+      <HeatField open={open} path="heat.readingAfter_s" title="Thermometer" proposed="blank: as reckoned" />
+      <Correction open={open} />
+    </Card>
+  );
+}
+
+/** What the reading says of the reckoning. */
+function Correction({ open }: { open: OpenJob }) {
+  const { correction } = open.assessment.situation.heat;
+  const say = inWords(open.system).temperature;
+  if (!correction) return null;
+  if (correction.kind === 'doubted')
+    return (
+      <Words tone="danger" testID="correction">
+        {`Reckoned ${say(correction.reckoned_C)} there and then: no cooling explains that reading. Measure 10 mm beside the weld again, on bare metal.`}
+      </Words>
+    );
+  const times = correction.faster;
+  const pace =
+    Math.abs(times - 1) < 0.05
+      ? 'as fast as reckoned'
+      : times > 1
+        ? `${trimmed(times, 1)} times as fast as reckoned`
+        : `${trimmed(1 / times, 1)} times slower than reckoned`;
+  return (
+    <Words testID="correction">
+      {`Reckoned ${say(correction.reckoned_C)}. It cools ${pace}: all waits are set to that.`}
+    </Words>
+  );
+}
+
+/** What then, where that warmth cannot be had. */
+function WithoutIt({ open }: { open: OpenJob }) {
+  const ways = withoutPreheat(open.assessment.situation);
+  if (ways.length === 0) return null;
+  return (
+    <Card testID="without">
+      <Words as="head">If you cannot get it that warm</Words>
+      {ways.map(({ id, title, words, here }) => (
+        <View key={id} testID={`without-${id}`} style={{ gap: 2, paddingVertical: SPACE.xs }}>
+          <Words as="bold" tone={here ? 'ink' : 'quiet'}>
+            {here ? title : `${title} (not here)`}
+          </Words>
+          {words !== '' && <Words as="small">{words}</Words>}
+        </View>
+      ))}
+    </Card>
+  );
+}
+
+/** Cooling after the last bead, by family. */
+function Afterwards({ open }: { open: OpenJob }) {
+  const { wants } = open.assessment.situation;
+  if (wants.families.length === 0 || wants.families.length > 4) return null;
+  return (
+    <Card>
+      <Words as="head">Rule of the metal</Words>
+      {wants.families.map((id) => {
+        const rule = familyHeatRule(id);
+        return (
+          <View key={id} style={{ gap: 2 }}>
+            <Words as="bold">{metalFamily(id).name}</Words>
+            <Words as="small">{rule.words}</Words>
+            <Words as="small">{`Afterwards: ${rule.cooling}`}</Words>
+            <Words as="label" tone="quiet">
+              {sourceWords(rule.source)}
+            </Words>
+          </View>
+        );
+      })}
+    </Card>
+  );
+}

@@ -1,0 +1,170 @@
+import { useDeferredValue } from 'react';
+import { View } from 'react-native';
+import { RESTRAINTS, type RestraintId } from '@core/data/heatIds';
+import { USUAL_TORCH } from '@core/data/heatProperties';
+import { PREHEAT_ZONE } from '@core/data/hydrogenControl';
+import { zoneHalf_mm } from '@core/heat/piece';
+import { needsNoPreheat } from '@core/plan/rooms/preheat';
+import { inWords, trimmed } from '@core/units/format';
+import type { OpenJob } from '@/state/useJob';
+import { Act } from '@/ui/Act';
+import { Card } from '@/ui/Card';
+import { openField } from '@/ui/goTo';
+import { optionsOf } from '@/ui/options';
+import { Pick } from '@/ui/Pick';
+import { SPACE } from '@/ui/theme/tokens';
+import { Words } from '@/ui/Words';
+import { Cooling } from './Cooling';
+import { HeatField } from './fields';
+import { Made } from './Made';
+import { Methods } from './Methods';
+import { WarmthPicture } from './WarmthPicture';
+
+/** Heat: how warm before, between and after, why, and how long that takes. */
+export function HeatStop({ open }: { open: OpenJob }) {
+  const { job, assessment } = open;
+  const later = useDeferredValue(open);
+  const { heat, wants } = assessment.situation;
+  const known = wants.families.length > 0;
+  return (
+    <>
+      <View style={{ gap: SPACE.xs }}>
+        <Words as="title">Heat</Words>
+        <Words tone="quiet" testID="heat-answer">
+          {answerInWords(open)}
+        </Words>
+      </View>
+      {known && <Preheat open={open} />}
+      <Made open={later} />
+      <Methods open={later} />
+      {heat.steels.length > 0 && (
+        <Pick
+          label="How the parts hold the joint while it shrinks"
+          testID="restraint"
+          stacked
+          folds
+          options={optionsOf(RESTRAINTS).map(({ id, name }) => ({ id, name }))}
+          value={job.heat.restraint}
+          onPick={(id: RestraintId | null) => open.set('heat.restraint', id, 'How it is held')}
+        />
+      )}
+      <Piece open={later} />
+      <Cooling open={later} />
+      {known && (
+        <Act
+          title="The plate seen from above, as it heats"
+          testID="to-field"
+          onPress={() => openField(job.id)}
+        />
+      )}
+    </>
+  );
+}
+
+/** The answer first: warm to so much, or weld it as it lies. */
+function answerInWords({ assessment, system }: OpenJob): string {
+  const { situation } = assessment;
+  const { heat, wants, joint } = situation;
+  const say = inWords(system);
+  if (wants.families.length === 0) return 'Name the metal first: without it no temperature can be given.';
+  const most = heat.ceiling
+    ? ` Never over ${say.temperature(heat.ceiling.value_C)} where a bead begins.`
+    : '';
+  if (needsNoPreheat(situation)) return `Weld it as it lies: nothing above the air is asked.${most}`;
+  if (!heat.preheat)
+    return joint.thick_mm === null
+      ? 'Type the thickness first, at Joint.'
+      : `No figure can be given here.${most}`;
+  const half = say.size(Math.round(zoneHalf_mm(heat.piece.thickness_mm)));
+  return `Warm it to ${say.temperature(heat.preheat.value)}, ${half} each side, before the first arc.${most}`;
+}
+
+/** The window of temperature, and the one number the welder may set. */
+function Preheat({ open }: { open: OpenJob }) {
+  const { heat, joint } = open.assessment.situation;
+  const say = inWords(open.system);
+  const asked = heat.asked_C;
+  const range =
+    asked.high <= 0
+      ? 'nothing asked'
+      : Math.round(asked.low) === Math.round(asked.high)
+        ? `${say.temperature(asked.high)} asked`
+        : `${say.temperature(asked.low)} to ${say.temperature(asked.high)} asked`;
+  return (
+    <Card testID="preheat-card">
+      <WarmthPicture open={open} />
+      <HeatField
+        open={open}
+        path="heat.preheat_C"
+        title="Preheat"
+        proposed={
+          heat.preheat
+            ? `blank: ${say.temperature(heat.preheat.value)}, ${range}`
+            : `blank: as it lies, ${range}`
+        }
+      />
+      {joint.thick_mm !== null && (
+        <Words as="small" tone="quiet" testID="asked-by">
+          {heat.askedBy}
+        </Words>
+      )}
+      <Torch open={open} />
+    </Card>
+  );
+}
+
+/** Minutes of flame and gas for the planned preheat. */
+function Torch({ open }: { open: OpenJob }) {
+  const { heat } = open.assessment.situation;
+  const { torch } = heat;
+  if (!torch) return null;
+  const say = inWords(open.system);
+  const { time_s, propane_kg, reaches_C } = torch.work;
+  return (
+    <View style={{ gap: SPACE.s }}>
+      {heat.noTorch && (
+        <Words tone="danger">There is no torch among your tools at Kit: this preheat cannot be had.</Words>
+      )}
+      <Words as="bold" tone={time_s ? 'ink' : 'danger'} testID="torch-says">
+        {time_s
+          ? `${trimmed(time_s.low / 60, 0)} to ${trimmed(time_s.high / 60, 0)} min on the torch, about ${trimmed(propane_kg ?? 0, 2)} kg of propane`
+          : `The torch comes to about ${say.temperature(reaches_C)} and no further.`}
+      </Words>
+      <Words as="small" tone="quiet">
+        {`Measured ${say.size(PREHEAT_ZONE.least_mm)} from the joint, a minute after the flame is off.`}
+      </Words>
+      <HeatField
+        open={open}
+        path="heat.torch_kW"
+        title="Torch"
+        proposed={`blank: ${USUAL_TORCH.kW} kW, a hand torch with a heating head`}
+      />
+    </View>
+  );
+}
+
+/** The piece that takes the heat. */
+function Piece({ open }: { open: OpenJob }) {
+  const { piece } = open.assessment.situation.heat;
+  const say = inWords(open.system);
+  return (
+    <Card>
+      <Words as="head">The piece</Words>
+      <Words as="small" tone="quiet">
+        A small piece heats through and cools slowly; a big one draws the heat away.
+      </Words>
+      <HeatField
+        open={open}
+        path="heat.pieceLength_mm"
+        title="Piece, along"
+        proposed={`blank: counted as ${say.size(Math.round(piece.length_mm))}`}
+      />
+      <HeatField
+        open={open}
+        path="heat.pieceWidth_mm"
+        title="Piece, across"
+        proposed={`blank: counted as ${say.size(Math.round(piece.width_mm))}`}
+      />
+    </Card>
+  );
+}

@@ -1,0 +1,99 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import Svg, { Line, Path, Rect, Text as SvgText } from 'react-native-svg';
+import { inWords } from '@core/units/format';
+import type { OpenJob } from '@/state/useJob';
+import { usePalette } from '@/ui/theme/theme';
+import { FONTS } from '@/ui/theme/tokens';
+
+const HEIGHT = 112;
+const TOP = 30;
+const BODY = 46;
+/** Least distance of two marks that both get their words, px. */
+const APART = 64;
+
+/**
+ * The window of temperature: a jaw from below for what is asked, one from above for the ceiling, and between them where the plan stands.
+ * What is asked between two ends is hatched.
+ */
+export function WarmthPicture({ open }: { open: OpenJob }) {
+  const palette = usePalette();
+  const [width, setWidth] = useState(320);
+  const { heat } = open.assessment.situation;
+  const say = inWords(open.system).temperature;
+  const plan_C = heat.preheat?.value ?? heat.metal_C;
+  const { low, high } = heat.asked_C;
+  const ceiling_C = heat.ceiling?.value_C ?? null;
+  const from_C = Math.min(heat.metal_C, 0) - 10;
+  const to_C = Math.max((ceiling_C ?? 0) * 1.18, plan_C * 1.25, high * 1.2, 100);
+  const x = (C: number) => ((C - from_C) / (to_C - from_C)) * width;
+  const room = open.assessment.rooms.find(({ id }) => id === 'preheat');
+  const colour = palette.state[room?.state ?? 'roomy'];
+  const hatch = Array.from(
+    { length: Math.max(0, Math.floor((x(high) - x(Math.max(low, from_C))) / 8)) },
+    (_, n) => n,
+  );
+  const planAt = x(plan_C);
+  const words: { at: number; text: string; below: boolean }[] = [
+    { at: planAt, text: `${say(plan_C)} ${heat.preheat ? 'plan' : 'as it lies'}`, below: false },
+    ...(high > heat.metal_C ? [{ at: x(high), text: `${say(high)} asked`, below: true }] : []),
+    ...(ceiling_C === null
+      ? []
+      : [
+          {
+            at: x(ceiling_C),
+            text: `${say(ceiling_C)} ceiling`,
+            below: high <= heat.metal_C || x(ceiling_C) - x(high) > APART * 1.6,
+          },
+        ]),
+  ];
+  return (
+    <View
+      onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}
+      role="img"
+      aria-label={`Metal temperature: ${words.map(({ text }) => text).join(', ')}.`}
+    >
+      <Svg width={width} height={HEIGHT}>
+        <Rect x={0} y={TOP} width={width} height={BODY} fill={palette.sunk} />
+        {high > heat.metal_C && (
+          <Path
+            d={`M 0 ${TOP} H ${x(high) - 7} L ${x(high)} ${TOP + 8} V ${TOP + BODY - 8} L ${x(high) - 7} ${TOP + BODY} H 0 Z`}
+            fill={palette.steel}
+          />
+        )}
+        {hatch.map((n) => (
+          <Line
+            key={n}
+            x1={x(Math.max(low, from_C)) + n * 8}
+            x2={x(Math.max(low, from_C)) + n * 8 + 8}
+            y1={TOP + BODY}
+            y2={TOP}
+            stroke={palette.onSteel}
+            strokeOpacity={0.45}
+            strokeWidth={2}
+          />
+        ))}
+        {ceiling_C !== null && (
+          <Path
+            d={`M ${width} ${TOP} H ${x(ceiling_C) + 7} L ${x(ceiling_C)} ${TOP + 8} V ${TOP + BODY - 8} L ${x(ceiling_C) + 7} ${TOP + BODY} H ${width} Z`}
+            fill={palette.steel}
+          />
+        )}
+        <Line x1={planAt} x2={planAt} y1={TOP - 8} y2={TOP + BODY + 8} stroke={colour} strokeWidth={5} />
+        {words.map(({ at, text, below }) => (
+          <SvgText
+            key={text}
+            x={Math.min(Math.max(at, 4), width - 4)}
+            y={below ? HEIGHT - 12 : 16}
+            fill={palette.ink}
+            fontFamily={FONTS.text}
+            fontSize={14}
+            textAnchor={at < 70 ? 'start' : at > width - 70 ? 'end' : 'middle'}
+          >
+            {text}
+          </SvgText>
+        ))}
+      </Svg>
+    </View>
+  );
+}
