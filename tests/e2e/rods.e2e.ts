@@ -54,8 +54,15 @@ describe('where welders disagree', () => {
 describe('the truck', () => {
   test('three jobs at once: rods added up against the tins, what is short to buy, and what is no plan yet', async () => {
     await b.tap('to-truck');
-    await b.says('truck-says', /^8 jobs/);
-    for (const id of ['bilge-drum', 'winch-pawl', 'galley-tray', 'bollard-cap', 'gangway-trolley'])
+    await b.says('truck-says', /^9 jobs/);
+    for (const id of [
+      'bilge-drum',
+      'winch-pawl',
+      'galley-tray',
+      'bollard-cap',
+      'gangway-trolley',
+      'cradle-arm',
+    ])
       await b.tap(`trip-${id}`);
     await b.says('truck-says', /^3 jobs/);
     await b.says('truck-rods', /E6013 5\/64[\s\S]*Vent cowl/);

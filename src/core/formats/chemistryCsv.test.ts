@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { ELEMENTS, readChemistryCsv, writeChemistryCsv, type Elements } from './chemistryCsv';
+import { readChemistryCsv, writeChemistryCsv } from './chemistryCsv';
+import { ELEMENTS, type Elements } from './elements';
 
 const messageOf = (text: string) => {
   const read = readChemistryCsv(text);

@@ -1,20 +1,12 @@
 import Papa from 'papaparse';
 import { ok, refuse, type Result } from '../units/result';
-import type { ElementReading } from './evidence';
+import { ELEMENTS, type Elements } from './elements';
 import { USUAL_ERROR, usualError } from './usualError';
 
 const COLUMNS = ['element', 'percent', 'error'] as const;
 const MOST_TEXT = 200_000;
 /** Readings that add up to more than this are not a chemistry, %. */
 const MOST_SUM = 103;
-
-/** Elements that alloys are told apart by, and those an analyser reports beside them. */
-export const ELEMENTS: readonly string[] =
-  'Ag Al As Au B Be Bi C Ca Cd Ce Co Cr Cu Fe Hf Hg In La Li Mg Mn Mo N Nb Ni O P Pb Pd Re S Sb Se Si Sn Ta Te Ti V W Y Zn Zr'.split(
-    ' ',
-  );
-
-export type Elements = Record<string, ElementReading>;
 
 /** A chemistry as a table. */
 export const writeChemistryCsv = (elements: Elements): string =>

@@ -33,7 +33,8 @@ import {
   rodsWanted,
 } from './resolveRod';
 import { resolveHeat } from './heat/resolveHeat';
-import type { Choice, Situation } from './situation';
+import type { Choice } from './choice';
+import type { Situation } from './situation';
 import { buildTimeline, tacksOf } from './timeline';
 
 /** Thin side from which the arc is set for the thick one and leaned, mm; below it is run on the thick side and flicked. */

@@ -19,7 +19,7 @@ import { SPOIL_SHARE, TACK_ARC_s } from '../data/limits';
 import type { RoleId } from '../data/rodChoice';
 import type { Range } from '../units/range';
 import { remembered } from '../units/remembered';
-import type { Choice } from './situation';
+import type { Choice } from './choice';
 import { tacksOf } from './timeline';
 
 /** The rod half of a situation: which rod, how hot, in how many passes, and where each rod ends. */

@@ -18,15 +18,9 @@ import type { TinVerdict } from '../rods/keeping/verdict';
 import type { RodSettings } from '../rods/settings';
 import type { UnitSystem } from '../units/kinds';
 import type { Range } from '../units/range';
+import type { Choice } from './choice';
 import type { HeatPlan } from './heat/heatPlan';
 import type { Timeline } from './timeline';
-
-/** A setting and who set it. */
-export interface Choice<T> {
-  value: T;
-  by: 'you' | 'app';
-  why: string;
-}
 
 /** A job with every blank filled by a proposal or left null, and everything worked out that all rooms need. */
 export interface Situation {

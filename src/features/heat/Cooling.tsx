@@ -13,14 +13,17 @@ import { Words } from '@/ui/Words';
 import { CoolingCurve } from './CoolingCurve';
 import { HeatField } from './fields';
 
-/** How it cools: in seconds beside the bead, in minutes between beads, and by a thermometer where there is one. */
-export function Cooling({ open }: { open: OpenJob }) {
+/**
+ * How it cools: in seconds beside the bead, in minutes between beads, and by a thermometer where there is one.
+ * @param later the job as it was a moment ago, for what may follow the typing
+ */
+export function Cooling({ open, later }: { open: OpenJob; later: OpenJob }) {
   return (
     <>
-      <Beside open={open} />
-      <Between open={open} />
-      <WithoutIt open={open} />
-      <Afterwards open={open} />
+      <Beside open={later} />
+      <Between open={open} later={later} />
+      <WithoutIt open={later} />
+      <Afterwards open={later} />
     </>
   );
 }
@@ -64,7 +67,7 @@ const spanOf = (low: number, high: number, digits: number): string =>
     : `${trimmed(low, digits)} to ${trimmed(high, digits)}`;
 
 /** Waits between beads, the curve, and the thermometer. */
-function Between({ open }: { open: OpenJob }) {
+function Between({ open, later }: { open: OpenJob; later: OpenJob }) {
   const { job } = open;
   const { heat, timeline } = open.assessment.situation;
   const say = inWords(open.system).temperature;
@@ -78,7 +81,7 @@ function Between({ open }: { open: OpenJob }) {
   return (
     <Card testID="between">
       <Words as="head">Between beads</Words>
-      <CoolingCurve open={open} />
+      <CoolingCurve open={later} />
       <Words testID="waits-say">
         {waits.length === 0
           ? 'No waiting reckoned.'

@@ -48,8 +48,8 @@ export function HeatStop({ open }: { open: OpenJob }) {
           onPick={(id: RestraintId | null) => open.set('heat.restraint', id, 'How it is held')}
         />
       )}
-      <Piece open={later} />
-      <Cooling open={later} />
+      <Piece open={open} />
+      <Cooling open={open} later={later} />
       {known && (
         <Act
           title="The plate seen from above, as it heats"
@@ -76,6 +76,8 @@ function answerInWords({ assessment, system }: OpenJob): string {
       ? 'Type the thickness first, at Joint.'
       : `No figure can be given here.${most}`;
   const half = say.size(Math.round(zoneHalf_mm(heat.piece.thickness_mm)));
+  if (heat.ceiling && heat.preheat.value >= heat.ceiling.value_C)
+    return `${say.temperature(heat.preheat.value)} is over the ceiling of ${say.temperature(heat.ceiling.value_C)}: that harms this metal.`;
   return `Warm it to ${say.temperature(heat.preheat.value)}, ${half} each side, before the first arc.${most}`;
 }
 

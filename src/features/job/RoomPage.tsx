@@ -25,6 +25,7 @@ export function RoomPage({ open, roomId }: { open: OpenJob; roomId: string }) {
         <Words color={palette.state[room.state]} as="bold">
           {`${speakRoom(room, open.system)} · ${speakState(room)}`}
         </Words>
+        {room.until !== '' && <Words as="small">{`${sentence(room.now)}; ${room.until}.`}</Words>}
         <Sureness room={room} open={open} />
         {room.ask !== '' && <Words tone="quiet">{`Better known: ${room.ask}`}</Words>}
       </View>
@@ -56,6 +57,8 @@ export function RoomPage({ open, roomId }: { open: OpenJob; roomId: string }) {
     </>
   );
 }
+
+const sentence = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
 
 /** The range behind the number. */
 function Sureness({ room, open }: { room: Room; open: OpenJob }) {

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { ELEMENTS, type Elements } from '@core/formats/chemistryCsv';
+import { ELEMENTS, type Elements } from '@core/formats/elements';
 import { usualError } from '@core/formats/usualError';
 import type { Evidence } from '@core/formats/evidence';
 import { readPath } from '@core/formats/edits';

@@ -6,7 +6,7 @@ import type { Piece } from '../../heat/piece';
 import type { PreheatQuestion, SteelPreheat } from '../../heat/preheat/preheat';
 import type { TorchWork } from '../../heat/torch';
 import type { Range } from '../../units/range';
-import type { Choice } from '../situation';
+import type { Choice } from '../choice';
 import type { HeatHolds } from './holds';
 
 /** A steel that a side may be, with what its preheat was asked with. */

@@ -30,7 +30,7 @@ import type { BeadPlan } from '../../rods/beads';
 import type { RodChoice } from '../../rods/choose';
 import type { RodHydrogen } from '../../rods/keeping/hydrogen';
 import { exactly, within, type Range } from '../../units/range';
-import type { Choice } from '../situation';
+import type { Choice } from '../choice';
 import type { Ceiling, HeatInput, HeatPlan, SteelAsked } from './heatPlan';
 
 /** What the heat of a job is worked out from. */

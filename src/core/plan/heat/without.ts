@@ -1,6 +1,6 @@
 import { SOFT_FILLER_C } from '../../data/heatLimits';
 import { HOLDS_HYDROGEN } from '../../data/keeping';
-import { rodClass } from '../../data/rods';
+import { rodClass, type Coating } from '../../data/rods';
 import { ROD_SIZES } from '../../data/rodSizes';
 import { preheatOf } from '../../heat/preheat/preheat';
 import { torchWork } from '../../heat/torch';
@@ -17,6 +17,8 @@ export interface WayRound {
   here: boolean;
 }
 
+/** Coverings of rods that lay austenitic or nickel weld metal on steel. */
+const SOFT_ON_STEEL: readonly Coating[] = ['stainless', 'nickel'];
 /** More heat as far as a hand can give it, as a share. */
 const MORE_HEAT = 1.4;
 /** A rod marked for four millilitres. */
@@ -24,7 +26,7 @@ const DRY_ROD: Range = { low: 2, nominal: 3.2, high: 4 };
 
 /** Answers "what if I cannot get it that warm?": every way round, judged with this job's numbers. Empty where no preheat is planned. */
 export function withoutPreheat(situation: Situation): WayRound[] {
-  const { heat, kit, rodsWanted, rod, hydrogen, system, job } = situation;
+  const { heat, kit, rod, hydrogen, system, job } = situation;
   const { asker, preheat, torch } = heat;
   if (!preheat || heat.asked_C.high <= heat.metal_C) return [];
   const say = inWords(system).temperature;
@@ -38,10 +40,7 @@ export function withoutPreheat(situation: Situation): WayRound[] {
         : 'Here it changes nothing: something else sets the preheat.';
   };
   const soft = kit.tins.filter(
-    (tin) =>
-      tin.count !== 0 &&
-      rodsWanted.includes(tin.rodClass) &&
-      HOLDS_HYDROGEN.includes(rodClass(tin.rodClass).coating),
+    (tin) => tin.count !== 0 && SOFT_ON_STEEL.includes(rodClass(tin.rodClass).coating),
   );
   const isSoft = rod !== null && HOLDS_HYDROGEN.includes(rodClass(rod.value.rodClass).coating);
   const ways: (WayRound | false)[] = [

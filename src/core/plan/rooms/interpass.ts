@@ -20,20 +20,21 @@ export const interpass: Assessor = {
     if (!ceiling || !timeline || wants.verdict === 'never' || timeline.starts.length === 0) return null;
     const say = inWords(system).temperature;
     const hottest = timeline.starts.reduce((a, b) => (b.started_C > a.started_C ? b : a));
-    const rise = Math.max(0, hottest.started_C - heat.metal_C);
+    // A preheat over the ceiling harms the metal before any bead is laid.
+    const preheated = heat.start_C > hottest.started_C;
+    const most_C = preheated ? heat.start_C : hottest.started_C;
+    const rise = Math.max(0, most_C - heat.metal_C);
     // A bead that was waited for begins at what a thermometer shows.
-    const measured = hottest.wait_s > 0 || heat.correction?.kind === 'corrected' || hottest.pass <= 1;
+    const measured =
+      preheated || hottest.wait_s > 0 || heat.correction?.kind === 'corrected' || hottest.pass <= 1;
     const doubt = measured ? 0 : RECKONED_SHARE * rise;
     const value = {
-      low: hottest.started_C - doubt,
-      nominal: hottest.started_C,
+      low: most_C - doubt,
+      nominal: most_C,
       // Held by thermometer, a bead is begun no hotter than it is waited for.
       high: job.heat.goStraightOn
-        ? hottest.started_C + doubt
-        : Math.max(
-            hottest.started_C,
-            Math.min(hottest.started_C + doubt, ceiling.value_C * (1 - INTERPASS_MARGIN.share)),
-          ),
+        ? most_C + doubt
+        : Math.max(most_C, Math.min(most_C + doubt, ceiling.value_C * (1 - INTERPASS_MARGIN.share))),
     };
     const waits = timeline.starts.filter(({ wait_s }) => wait_s > 0);
     const longest = Math.max(0, ...waits.map(({ wait_s }) => wait_s));
@@ -43,7 +44,7 @@ export const interpass: Assessor = {
       value,
       { low: ceiling.value_C, nominal: ceiling.value_C, high: ceiling.value_C },
       {
-        now: `${say(hottest.started_C)} where pass ${hottest.pass} begins`,
+        now: preheated ? `${say(most_C)} of preheat` : `${say(most_C)} where pass ${hottest.pass} begins`,
         gap: 'under the ceiling',
         past: 'over the ceiling',
         until: `${say(ceiling.value_C)} at the most`,
