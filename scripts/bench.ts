@@ -17,6 +17,8 @@ import { jointGeometry } from '../src/core/joint/geometry';
 import { fillRegion } from '../src/core/joint/region';
 import { planBeads } from '../src/core/rods/beads';
 import { layOut } from '../src/core/rods/layout';
+import { methodRows } from '../src/core/heat/preheat/preheat';
+import { compositionOf } from '../src/core/heat/composition';
 import { DEMO_JOBS } from '../src/demo/jobs';
 import { DEMO_KIT } from '../src/demo/kit';
 import { browserRows, type Row } from './benchBrowser';
@@ -67,6 +69,18 @@ function metalRows(): Row[] {
     { what: 'belief over all metals', median: ms(belief), wanted: '10 ms' },
     { what: 'next test, all tests ranked', median: ms(next), wanted: '10 ms' },
   ];
+}
+
+/** Ten thousand ways a steel may be made of, drawn afresh and judged by every method of preheat. */
+function heatRows(): Row[] {
+  const job = DEMO_JOBS.find(({ id }) => id === 'cradle-arm');
+  const [steel] = job ? assess(job, DEMO_KIT).situation.heat.steels : [];
+  if (!job || !steel) return [];
+  const time = median_ms(
+    () => methodRows(compositionOf({ ...job.metal.sideA }, 'low-carbon-steel'), steel.question, 10_000),
+    20,
+  );
+  return [{ what: '10 000 draws, all methods of preheat', median: ms(time), wanted: '300 ms' }];
 }
 
 /** A working day of one job: laid out in time, held against plate, breaker and cord second by second. */
@@ -153,6 +167,7 @@ async function main(): Promise<void> {
   const rows = [
     ...coreRows(),
     ...metalRows(),
+    ...heatRows(),
     ...powerRows(),
     layoutRow(),
     ...(built ? [...(await browserRows()), ...sizeRows()] : []),

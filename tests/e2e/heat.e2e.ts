@@ -28,7 +28,7 @@ describe('thick plate outdoors in wind', () => {
     await openDemo(b, app.url, 'cradle-arm', 'heat');
     const asked = degrees(await b.says('heat-answer', /Warm it to \d+ °C, 75 mm each side/));
     assert.ok(asked > 80 && asked < 200, `${asked} °C`);
-    const inWind = await b.says('torch-says', /\d+ to \d+ min on the torch/);
+    const inWind = await b.says('torch-says', /min on the torch/);
     await b.says('asked-by', /CET, method B/);
     await b.says('t85', /From 800 to 500 °C in/);
     await b.tap('all-methods');
@@ -138,7 +138,7 @@ describe('damp rods', () => {
 describe('a thermometer', () => {
   test('says how fast it really cools, and the waits follow; a reading that cannot be is doubted', async () => {
     await openDemo(b, app.url, 'bollard-cap', 'heat');
-    const before = await b.says('waits-say', /waits, \d+ min in all/);
+    const before = await b.says('waits-say', /waits, .* min in all/);
     await b.type('heat.reading_C', '45');
     await b.type('heat.readingAfter_s', '6 min');
     const words = await b.says('correction', /It cools|no cooling explains/);

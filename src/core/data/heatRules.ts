@@ -213,6 +213,20 @@ export const HEAT_RULES: Readonly<Record<FamilyId, HeatRule>> = {
   'sintered-metal': NO_ARC,
 };
 
+/** Iron warmed at least this far is welded the hot way, °C: nothing between the two is right. */
+export const HOT_IRON_FROM_C = 300;
+/** The hot way, for castings small enough to be warmed whole. */
+export const HOT_IRON: HeatRule = {
+  ...rule(
+    'Hot: the whole casting 500 to 650 °C, kept there, never over 760 °C, for small castings that have to be machined.',
+    500,
+    650,
+    760,
+    memoryOf('AWS D11.2 and handbooks, hot welding of gray iron'),
+  ),
+  cooling: 'Buried in dry sand or ash for 24 hours.',
+};
+
 /** Copper by thickness: least preheat of a plain copper joint, °C, to the end of each row. */
 export const COPPER_PREHEAT = {
   rows: [

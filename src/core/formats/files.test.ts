@@ -46,7 +46,7 @@ describe('any file of the app', () => {
     expect(readFile(writeJobFile(job, kit))).toEqual({ ok: true, value: { jobs: [job], kit } });
   });
 
-  test.each([1, 2, 3, 4])(
+  test.each([1, 2, 3, 4, 5])(
     'a job file of version %i is brought up to this one, with nothing changed that was in it',
     (version) => {
       const old = readFileSync(join(ROOT, 'tests', 'fixtures', `job-v${version}.json`), 'utf8');
@@ -58,6 +58,8 @@ describe('any file of the app', () => {
         kind: 'socket',
         ...(version < 4 ? { plug_A: null, fuel: null } : {}),
       });
+      expect(read.ok && read.value.jobs[0]?.heat).toMatchObject({ preheat_C: null, goStraightOn: false });
+      expect(read.ok && read.value.jobs[0]?.metal.sideA.grade).toBeNull();
       expect(read.ok && read.value.jobs[0]?.rod).toMatchObject({ mix: false, root: { rodClass: null } });
       expect(read.ok && read.value.kit.tins[0]?.events).toEqual([]);
       expect(read.ok && read.value.kit.machines[0]?.rated[0]).toMatchObject({

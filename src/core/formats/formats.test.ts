@@ -11,7 +11,7 @@ import { EMPTY_KIT } from './blankKit';
 import { Kit } from './kit';
 
 const PATHS = (Object.keys(NUMBER_FIELDS) as NumberPath[]).filter((path) =>
-  /^(look|joint|power|rod)\./.test(path),
+  /^(look|joint|power|rod|heat)\./.test(path),
 );
 const blank = blankJob('a', '2026-01-01T00:00:00.000Z');
 

@@ -1,3 +1,4 @@
+import { HOT_IRON_FROM_C } from '../data/heatRules';
 import { UNEQUAL_SIDES } from '../data/limits';
 import { metalFamily } from '../data/metals';
 import { rodClass } from '../data/rods';
@@ -35,6 +36,8 @@ const DOES: Readonly<Partial<Record<SchoolId, (situation: Situation) => string>>
   'negative-6011': ({ pole }) => (pole?.value === 'DCEN' ? 'sheet' : 'no'),
   'rod-on-sheet': ({ rod }) => (rod?.value.rodClass === 'E6011' ? 'stitched' : 'continuous'),
   'thin-to-thick': ({ aim }) => aim.value,
+  'cast-iron': ({ heat }) => ((heat.preheat?.value ?? 0) >= HOT_IRON_FROM_C ? 'hot' : 'cold'),
+  'aluminium-heat': ({ job }) => (job.heat.goStraightOn ? 'hot' : 'cool'),
 };
 
 /** A disagreement that touches a job, and the way its plan goes; neither way's key where it goes a third. */

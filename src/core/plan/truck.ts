@@ -96,11 +96,9 @@ function rodLoad(
 }
 
 /** Machine, cord, leads, and what the metal asks to be brought. */
-function thingsFor({ machine, supply, leads, kit, job, wants }: Situation): string[] {
+function thingsFor({ machine, supply, leads, kit, job, wants, heat }: Situation): string[] {
   const groups = wants.families.map((family) => metalFamily(family).group);
-  const warm = wants.heat.some(
-    ({ rule }) => rule.preheatMin_C !== null || rule.interpassMax_C !== null || rule.preheatMax_C !== null,
-  );
+  const measured = wants.heat.some(({ rule }) => rule.interpassMax_C !== null);
   const { cordLength_m, cordSize } = job.power;
   const own = kit.cords.find((cord) => cord.length_m === cordLength_m && cord.size === cordSize);
   return [
@@ -109,6 +107,6 @@ function thingsFor({ machine, supply, leads, kit, job, wants }: Situation): stri
     ...(own ? [own.name] : []),
     ...(leads ? [leads.value.name] : []),
     ...(groups.some((group) => OWN_BRUSH.includes(group)) ? ['Stainless brush and discs of their own'] : []),
-    ...(warm ? ['Torch and contact thermometer'] : []),
+    ...(heat.preheat !== null ? ['Torch and contact thermometer'] : measured ? ['Contact thermometer'] : []),
   ];
 }

@@ -12,6 +12,7 @@ import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
 import { CoolingCurve } from './CoolingCurve';
 import { HeatField } from './fields';
+import { timeInWords } from './times';
 
 /**
  * How it cools: in seconds beside the bead, in minutes between beads, and by a thermometer where there is one.
@@ -87,8 +88,8 @@ function Between({ open, later }: { open: OpenJob; later: OpenJob }) {
           ? 'No waiting reckoned.'
           : job.heat.goStraightOn
             ? ''
-            : `${waits.length} ${waits.length === 1 ? 'wait' : 'waits'}, ${trimmed(all_s / 60, 0)} min in all; the first before pass ${waits[0]?.pass}, about ${trimmed((waits[0]?.wait_s ?? 0) / 60, 1)} min.`}
-        {warm_s > 0 ? ` Torch ${trimmed(warm_s / 60, 0)} min in all.` : ''}
+            : `${waits.length} ${waits.length === 1 ? 'wait' : 'waits'}, ${timeInWords(all_s)} in all; the first before pass ${waits[0]?.pass}, about ${timeInWords(waits[0]?.wait_s ?? 0)}.`}
+        {warm_s > 60 ? ` Torch ${timeInWords(warm_s)} in all.` : ''}
       </Words>
       {(waits.length > 0 || job.heat.goStraightOn) && (
         <Pick
@@ -106,7 +107,7 @@ function Between({ open, later }: { open: OpenJob; later: OpenJob }) {
         <View style={{ gap: 2 }} testID="starts">
           {timeline.starts.slice(0, 8).map((start, n) => (
             <Words key={n} as="small" tone="quiet">
-              {`Pass ${start.pass}: ${say(start.found_C)} there${start.wait_s >= 5 ? `, wait ${trimmed(start.wait_s / 60, 1)} min` : ''}${start.rewarm_s > 0 ? `, torch ${trimmed(start.rewarm_s / 60, 1)} min` : ''}${amps.length > 0 && amps[n] !== undefined ? `, ${amps[n]} A` : ''}`}
+              {`Pass ${start.pass}: found at ${say(start.found_C)}${start.wait_s >= 5 ? `, wait ${timeInWords(start.wait_s)}` : ''}${start.rewarm_s > 0 ? `, torch ${timeInWords(start.rewarm_s)}` : ''}${amps.length > 0 && amps[n] !== undefined ? `, ${amps[n]} A` : ''}`}
             </Words>
           ))}
           {timeline.starts.length > 8 && (

@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import Svg, { Circle, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { fallsAfter_s } from '@core/heat/cooling';
 import { inWords, trimmed } from '@core/units/format';
+import { timeInWords } from './times';
 import type { OpenJob } from '@/state/useJob';
 import { usePalette } from '@/ui/theme/theme';
 import { FONTS, SPACE } from '@/ui/theme/tokens';
@@ -12,6 +13,8 @@ const HEIGHT = 150;
 const TOP = 10;
 const FOOT = 22;
 const POINTS = 60;
+/** Height of a line of words, px. */
+const LINE = 18;
 /** The curve begins so long after the arc: before, the thermometer would burn. */
 const FROM_s = 10;
 
@@ -44,6 +47,13 @@ export function CoolingCurve({ open }: { open: OpenJob }) {
     ...(ceiling && ceiling.value_C < most ? [{ C: ceiling.value_C, words: 'ceiling' }] : []),
     ...(floor_C !== null && floor_C < most ? [{ C: floor_C, words: 'asked' }] : []),
   ];
+  const said = limits.map(({ C, words }) => ({ C, words: `${say(C)} ${words}` }));
+  const [upper, lower] = said;
+  // Two lines that lie on one another share their words.
+  const labels =
+    upper && lower && Math.abs(y(upper.C) - y(lower.C)) < LINE
+      ? [{ C: Math.max(upper.C, lower.C), words: `${upper.words}, ${lower.words}` }]
+      : said;
   const step_min = [1, 2, 5, 10, 20, 30, 60].find((min) => end_s / 60 / min <= 6) ?? 60;
   const marks = Array.from({ length: Math.floor(end_s / 60 / step_min) }, (_, n) => (n + 1) * step_min);
   const falls = (to_C: number) => FROM_s + fallsAfter_s((s) => corrected(FROM_s + s), to_C);
@@ -83,7 +93,7 @@ export function CoolingCurve({ open }: { open: OpenJob }) {
               strokeDasharray="6 4"
             />
           ))}
-          {limits.map(({ C, words }) => (
+          {labels.map(({ C, words }) => (
             <SvgText
               key={words}
               x={width - 4}
@@ -93,7 +103,7 @@ export function CoolingCurve({ open }: { open: OpenJob }) {
               fontSize={13}
               textAnchor="end"
             >
-              {`${say(C)} ${words}`}
+              {words}
             </SvgText>
           ))}
           {correction?.kind === 'corrected' && (
@@ -115,8 +125,8 @@ export function CoolingCurve({ open }: { open: OpenJob }) {
       <Words as="label" tone="quiet" testID="curve-says">
         {[
           `Beside the first pass, 10 mm from it: ${say(first_C)} ten seconds after the arc.`,
-          under === null ? '' : `Under the ceiling after ${timeOf(under)}.`,
-          keeps === null ? '' : `Stays over what is asked for ${timeOf(keeps)}.`,
+          under === null ? '' : `Under the ceiling after ${timeInWords(under)}.`,
+          keeps === null ? '' : `Stays over what is asked for ${timeInWords(keeps)}.`,
           correction?.kind === 'corrected' ? 'Dotted: as reckoned. Ring: your reading.' : '',
         ]
           .filter((words) => words !== '')
@@ -125,6 +135,3 @@ export function CoolingCurve({ open }: { open: OpenJob }) {
     </View>
   );
 }
-
-const timeOf = (seconds: number): string =>
-  seconds < 90 ? `${trimmed(seconds, 0)} s` : `${trimmed(seconds / 60, seconds < 600 ? 1 : 0)} min`;

@@ -75,6 +75,7 @@ export function FieldPage({ open }: { open: OpenJob }) {
       <Words as="label" tone="quiet">
         {`One flat plate with the weld along its middle; a corner or a tee has more metal to draw the heat away. Surfaces lose ${trimmed(run.plate.loss_per_s * 6000, 1)} % of their heat in a minute.${run.leftOut > 0 ? ` The first ${run.labels.filter(({ kind }) => kind === 'weld').length} rods only; ${run.leftOut} more follow.` : ''} Rosenthal and finite plate by cosine modes, from memory; for waits and order, not for hardness.`}
       </Words>
+      {state === 'done' && <Act title="Run it again" testID="field-rerun" onPress={() => start(run)} />}
       <Act title="Back to Heat" testID="to-heat" onPress={() => goBackOr(open.job.id, 'heat')} />
     </View>
   );

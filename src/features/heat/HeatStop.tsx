@@ -4,20 +4,24 @@ import { RESTRAINTS, type RestraintId } from '@core/data/heatIds';
 import { USUAL_TORCH } from '@core/data/heatProperties';
 import { PREHEAT_ZONE } from '@core/data/hydrogenControl';
 import { zoneHalf_mm } from '@core/heat/piece';
+import type { SchoolId } from '@core/data/schools';
+import { schoolsFor } from '@core/plan/schools';
 import { needsNoPreheat } from '@core/plan/rooms/preheat';
-import { inWords, trimmed } from '@core/units/format';
+import { inWords } from '@core/units/format';
 import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
 import { openField } from '@/ui/goTo';
 import { optionsOf } from '@/ui/options';
 import { Pick } from '@/ui/Pick';
+import { SchoolCard } from '@/ui/SchoolCard';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
 import { Cooling } from './Cooling';
 import { HeatField } from './fields';
 import { Made } from './Made';
 import { Methods } from './Methods';
+import { gasInWords, timeInWords } from './times';
 import { WarmthPicture } from './WarmthPicture';
 
 /** Heat: how warm before, between and after, why, and how long that takes. */
@@ -26,6 +30,7 @@ export function HeatStop({ open }: { open: OpenJob }) {
   const later = useDeferredValue(open);
   const { heat, wants } = assessment.situation;
   const known = wants.families.length > 0;
+  const schools = schoolsFor(later.assessment.situation).filter(({ id }) => OF_HEAT.includes(id));
   return (
     <>
       <View style={{ gap: SPACE.xs }}>
@@ -50,6 +55,9 @@ export function HeatStop({ open }: { open: OpenJob }) {
       )}
       <Piece open={open} />
       <Cooling open={open} later={later} />
+      {schools.map(({ id, taken }) => (
+        <SchoolCard key={id} id={id} taken={taken} />
+      ))}
       {known && (
         <Act
           title="The plate seen from above, as it heats"
@@ -61,6 +69,9 @@ export function HeatStop({ open }: { open: OpenJob }) {
   );
 }
 
+/** Disagreements that are about heat. */
+const OF_HEAT: readonly SchoolId[] = ['cast-iron', 'aluminium-heat'];
+
 /** The answer first: warm to so much, or weld it as it lies. */
 function answerInWords({ assessment, system }: OpenJob): string {
   const { situation } = assessment;
@@ -70,6 +81,10 @@ function answerInWords({ assessment, system }: OpenJob): string {
   const most = heat.ceiling
     ? ` Never over ${say.temperature(heat.ceiling.value_C)} where a bead begins.`
     : '';
+  if (wants.verdict === 'unknown')
+    return heat.asked_C.high > heat.metal_C
+      ? `The metal is not settled. Of all it may be, ${say.temperature(heat.asked_C.high)} is the most that is asked.${most}`
+      : `The metal is not settled: no preheat can be promised.${most}`;
   if (needsNoPreheat(situation)) return `Weld it as it lies: nothing above the air is asked.${most}`;
   if (!heat.preheat)
     return joint.thick_mm === null
@@ -129,7 +144,7 @@ function Torch({ open }: { open: OpenJob }) {
       )}
       <Words as="bold" tone={time_s ? 'ink' : 'danger'} testID="torch-says">
         {time_s
-          ? `${trimmed(time_s.low / 60, 0)} to ${trimmed(time_s.high / 60, 0)} min on the torch, about ${trimmed(propane_kg ?? 0, 2)} kg of propane`
+          ? `${timeInWords(time_s.low)} to ${timeInWords(time_s.high)} on the torch, about ${gasInWords(propane_kg ?? 0)} of propane`
           : `The torch comes to about ${say.temperature(reaches_C)} and no further.`}
       </Words>
       <Words as="small" tone="quiet">

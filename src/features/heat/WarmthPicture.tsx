@@ -9,8 +9,8 @@ import { FONTS } from '@/ui/theme/tokens';
 const HEIGHT = 112;
 const TOP = 30;
 const BODY = 46;
-/** Least distance of two marks that both get their words, px. */
-const APART = 64;
+/** Room that words need at an edge, px. */
+const EDGE = 104;
 
 /**
  * The window of temperature: a jaw from below for what is asked, one from above for the ceiling, and between them where the plan stands.
@@ -34,16 +34,28 @@ export function WarmthPicture({ open }: { open: OpenJob }) {
     (_, n) => n,
   );
   const planAt = x(plan_C);
-  const words: { at: number; text: string; below: boolean }[] = [
-    { at: planAt, text: `${say(plan_C)} ${heat.preheat ? 'plan' : 'as it lies'}`, below: false },
-    ...(high > heat.metal_C ? [{ at: x(high), text: `${say(high)} asked`, below: true }] : []),
-    ...(ceiling_C === null
+  const middle = (at: number) => (at < EDGE ? 'start' : at > width - EDGE ? 'end' : 'middle');
+  const asked = high > heat.metal_C ? x(high) : null;
+  const most = ceiling_C === null ? null : x(ceiling_C);
+  // Below, each keeps to the side of its own jaw, so that a narrow gap never has one over the other.
+  const words: { at: number; text: string; below: boolean; anchor: 'start' | 'middle' | 'end' }[] = [
+    {
+      at: planAt,
+      text: `${say(plan_C)} ${heat.preheat ? 'plan' : 'as it lies'}`,
+      below: false,
+      anchor: middle(planAt),
+    },
+    ...(asked === null
+      ? []
+      : [{ at: Math.max(asked, EDGE), text: `${say(high)} asked`, below: true, anchor: 'end' as const }]),
+    ...(most === null || ceiling_C === null
       ? []
       : [
           {
-            at: x(ceiling_C),
+            at: Math.min(most, width - EDGE),
             text: `${say(ceiling_C)} ceiling`,
-            below: high <= heat.metal_C || x(ceiling_C) - x(high) > APART * 1.6,
+            below: true,
+            anchor: 'start' as const,
           },
         ]),
   ];
@@ -80,7 +92,7 @@ export function WarmthPicture({ open }: { open: OpenJob }) {
           />
         )}
         <Line x1={planAt} x2={planAt} y1={TOP - 8} y2={TOP + BODY + 8} stroke={colour} strokeWidth={5} />
-        {words.map(({ at, text, below }) => (
+        {words.map(({ at, text, below, anchor }) => (
           <SvgText
             key={text}
             x={Math.min(Math.max(at, 4), width - 4)}
@@ -88,7 +100,7 @@ export function WarmthPicture({ open }: { open: OpenJob }) {
             fill={palette.ink}
             fontFamily={FONTS.text}
             fontSize={14}
-            textAnchor={at < 70 ? 'start' : at > width - 70 ? 'end' : 'middle'}
+            textAnchor={anchor}
           >
             {text}
           </SvgText>

@@ -36,7 +36,7 @@ export type PlateEvent =
   | { kind: 'rest'; duration_s: number };
 
 /** Modes whose share of a bead's heat is under this are left out. */
-const LEAST_MODE = 1e-5;
+const LEAST_MODE = 1e-4;
 /** An arc reaches down about half as far as its bead is wide. */
 const REACH_DOWN = 0.5;
 
@@ -103,13 +103,13 @@ interface AxisOfEvent {
 }
 
 function axisOf(
-  waves_: Float64Array,
+  numbers: Float64Array,
   [from_mm, to_mm]: readonly [number, number],
   duration_s: number,
   diffusivity: number,
   bead_mm: number,
 ): AxisOfEvent {
-  const of = (value: (k: number) => number) => waves_.map(value);
+  const of = (value: (k: number) => number) => numbers.map(value);
   return {
     cosStart: of((k) => Math.cos(k * from_mm)),
     sinStart: of((k) => Math.sin(k * from_mm)),
@@ -223,36 +223,58 @@ export function temperatureAt(plate: Plate, { x_mm, y_mm }: Spot): number {
 }
 
 /**
- * Temperature of the upper face on a grid of cell middles, °C.
+ * Temperature of the upper face on a grid of cell middles, °C: added up along the length first, and only over the waves across it that
+ * somebody has stirred (an arc along the middle leaves every second one still).
  * @returns rows across, each from the beginning of the length to its end
  */
 export function faceGrid(plate: Plate, columns: number, rows: number): Float32Array {
   const { question, along, across } = plate;
   const face = onFace(plate);
-  const middles = (count: number, side: number) =>
-    Float64Array.from({ length: count }, (_, n) => ((n + 0.5) * side) / count);
-  const xs = middles(columns, question.length_mm);
-  const ys = middles(rows, question.width_mm);
-  const grid = new Float32Array(columns * rows).fill(question.air_C);
-  const cosines = Float64Array.from({ length: columns * along.length }, (_, at) =>
-    Math.cos((along[at % along.length] ?? 0) * (xs[Math.floor(at / along.length)] ?? 0)),
+  const stirredAcross = [...across.keys()].filter((n) =>
+    along.some((_, m) => isStirred(face[m * across.length + n])),
   );
-  const line = new Float64Array(along.length);
-  for (let j = 0; j < rows; j++) {
-    const y = ys[j] ?? 0;
-    const over = across.map((k) => Math.cos(k * y));
-    for (let m = 0; m < along.length; m++) {
-      let sum = 0;
-      for (let n = 0; n < across.length; n++) sum += (face[m * across.length + n] ?? 0) * (over[n] ?? 0);
-      line[m] = sum;
-    }
-    for (let i = 0; i < columns; i++) {
-      let sum = 0;
-      for (let m = 0; m < along.length; m++) sum += (line[m] ?? 0) * (cosines[i * along.length + m] ?? 0);
-      grid[j * columns + i] = (grid[j * columns + i] ?? 0) + sum;
-    }
-  }
+  const xs = cosines(along, columns, question.length_mm);
+  const ys = cosines(
+    across.filter((_, n) => stirredAcross.includes(n)),
+    rows,
+    question.width_mm,
+  );
+  const stirredCount = stirredAcross.length;
+  const column = new Float64Array(along.length);
+  /** Strength of every wave across, at every column. */
+  const strengths = new Float64Array(columns * stirredCount);
+  stirredAcross.forEach((n, at) => {
+    for (let m = 0; m < along.length; m++) column[m] = face[m * across.length + n] ?? 0;
+    for (let i = 0; i < columns; i++)
+      strengths[i * stirredCount + at] = dot(column, 0, xs, i * along.length, along.length);
+  });
+  const grid = new Float32Array(columns * rows);
+  for (let j = 0; j < rows; j++)
+    for (let i = 0; i < columns; i++)
+      grid[j * columns + i] =
+        question.air_C + dot(ys, j * stirredCount, strengths, i * stirredCount, stirredCount);
   return grid;
+}
+
+/** Waves weaker than this do not show, K. */
+const STILL_K = 1e-4;
+const isStirred = (strength: number | undefined): boolean => Math.abs(strength ?? 0) > STILL_K;
+
+/** Cosine of every wave at the middle of every cell, cell by cell. */
+function cosines(numbers: Float64Array, cells: number, side_mm: number): Float64Array {
+  const table = new Float64Array(cells * numbers.length);
+  for (let i = 0; i < cells; i++)
+    numbers.forEach((k, m) => {
+      table[i * numbers.length + m] = Math.cos((k * (i + 0.5) * side_mm) / cells);
+    });
+  return table;
+}
+
+/** Sum of products of two stretches. Both lie inside their arrays: the innermost loop of a frame, so nothing is checked. */
+function dot(a: Float64Array, fromA: number, b: Float64Array, fromB: number, count: number): number {
+  let sum = 0;
+  for (let n = 0; n < count; n++) sum += (a[fromA + n] as number) * (b[fromB + n] as number);
+  return sum;
 }
 
 /** Heat in the plate over the air, J: what was put in less what the faces lost. */

@@ -71,10 +71,10 @@ export function resolveHeat(context: HeatContext): HeatPlan {
   const thick_mm = joint.thick_mm ?? THICK_mm;
   const input = heatInputOf(context.beads);
   const steels = steelsAsked(context, thick_mm, input);
-  const rules = wants.families.map((id) => familyHeatRule(id, joint.thick_mm));
+  const rules = wants.families.map((id) => familyHeatRule(id, joint.thick_mm, job.heat.preheat_C));
   const metal_C = job.look.air_C ?? AIR_C;
   const asked = askedOf(steels, context, metal_C);
-  const ceiling = ceilingOf(wants.families);
+  const ceiling = ceilingOf(wants.families, job.heat.preheat_C);
   const preheat = planned(job, asked.asked_C, ceiling, commonWarmth(rules).max_C);
   const bare = pieceOf(context, metal_C, preheat?.value ?? metal_C, ceiling);
   const start_C = Math.max(metal_C, preheat?.value ?? metal_C);
@@ -180,7 +180,7 @@ function steelsAsked(context: HeatContext, thick_mm: number, input: HeatInput | 
 /** The highest that any of it asks. */
 function askedOf(
   steels: readonly SteelAsked[],
-  { wants, joint, rod }: HeatContext,
+  { wants, joint, rod, job }: HeatContext,
   metal_C: number,
 ): Pick<HeatPlan, 'asked_C' | 'askedBy' | 'askedSource' | 'asker'> {
   const asks: Pick<HeatPlan, 'asked_C' | 'askedBy' | 'askedSource' | 'asker'>[] = steels.map((steel) => ({
@@ -191,7 +191,7 @@ function askedOf(
   const soft = rod !== null && HOLDS_HYDROGEN.includes(rodClass(rod.rodClass).coating);
   for (const family of wants.families) {
     if (isReckoned(family) && (joint.thick_mm !== null || soft)) continue;
-    const rule = familyHeatRule(family, joint.thick_mm);
+    const rule = familyHeatRule(family, joint.thick_mm, job.heat.preheat_C);
     if (rule.preheatMin_C === null) continue;
     asks.push({
       asked_C: exactly(rule.preheatMin_C),
@@ -220,9 +220,9 @@ function askedOf(
 }
 
 /** The lowest ceiling of all that it may be. */
-function ceilingOf(families: readonly FamilyId[]): Ceiling | null {
+function ceilingOf(families: readonly FamilyId[], planned_C: number | null): Ceiling | null {
   const each = families.flatMap((family): Ceiling[] => {
-    const rule = familyHeatRule(family);
+    const rule = familyHeatRule(family, null, planned_C);
     const value_C = rule.interpassMax_C ?? rule.preheatMax_C;
     if (value_C !== null)
       return [{ value_C, words: `${metalFamily(family).name}: ${rule.words}`, source: rule.source }];

@@ -21,6 +21,8 @@ export interface WayRound {
 const SOFT_ON_STEEL: readonly Coating[] = ['stainless', 'nickel'];
 /** More heat as far as a hand can give it, as a share. */
 const MORE_HEAT = 1.4;
+/** A preheat under this is had with any flame. */
+const WORTH_IT_C = 70;
 /** A rod marked for four millilitres. */
 const DRY_ROD: Range = { low: 2, nominal: 3.2, high: 4 };
 
@@ -28,7 +30,7 @@ const DRY_ROD: Range = { low: 2, nominal: 3.2, high: 4 };
 export function withoutPreheat(situation: Situation): WayRound[] {
   const { heat, kit, rod, hydrogen, system, job } = situation;
   const { asker, preheat, torch } = heat;
-  if (!preheat || heat.asked_C.high <= heat.metal_C) return [];
+  if (!preheat || heat.asked_C.high < WORTH_IT_C) return [];
   const say = inWords(system).temperature;
   const asked = (change: Partial<NonNullable<typeof asker>['question']>): string => {
     if (!asker) return '';

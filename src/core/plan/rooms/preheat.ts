@@ -9,7 +9,7 @@ import type { Assessor } from './assessor';
 
 /** True where the metal may be welded as it lies: nothing asked, and nobody set a preheat. */
 export function needsNoPreheat({ wants, joint, heat }: Situation): boolean {
-  if (wants.families.length === 0) return false;
+  if (wants.families.length === 0 || wants.verdict === 'unknown') return false;
   // Steel of a thickness nobody has typed is not said to need none.
   const unread = joint.thick_mm === null && heat.steels.length === 0 && wants.heat.some(isSteel);
   return !unread && heat.preheat === null && heat.asked_C.high <= heat.metal_C;
@@ -55,16 +55,19 @@ export const preheat: Assessor = {
     if (wants.verdict === 'never') return null;
     const say = inWords(system).temperature;
     const unnamed = wants.families.length === 0;
-    if (unnamed || (joint.thick_mm === null && wants.heat.some(isSteel))) {
+    const unsettled = wants.verdict === 'unknown';
+    if (unsettled || unnamed || (joint.thick_mm === null && wants.heat.some(isSteel))) {
       return unknown(
         {
           now: 'metal temperature',
           gap: 'preheat not known',
-          until: unnamed ? 'metal unknown' : 'thickness unknown',
+          until: unnamed || unsettled ? 'metal unknown' : 'thickness unknown',
           reasons: reasonsFor(situation),
           ask: unnamed
             ? 'Name the metal of both sides at Metal.'
-            : 'Type the thickness of both sides at Joint.',
+            : unsettled
+              ? 'Settle the metal at Metal: one more test may do it.'
+              : 'Type the thickness of both sides at Joint.',
         },
         true,
       );
