@@ -8,8 +8,9 @@ const FOLDER = join(__dirname, '..', 'docs', 'screenshots');
 interface View {
   name: string;
   path: string;
-  /** What is rolled to the top. */
-  at?: string;
+  /** What has to be there before the picture, and what is pressed then. */
+  ready?: string;
+  presses?: string;
   wide?: boolean;
   theme?: 'dark';
 }
@@ -19,12 +20,12 @@ const VIEWS: readonly View[] = [
   { name: 'look', path: '/job/ramp-guard/look' },
   { name: 'metal', path: '/job/winch-pawl/metal' },
   { name: 'test', path: '/job/winch-pawl/test/sideA/spark' },
-  { name: 'held', path: '/job/vent-cowl/rod', at: 'how-it-is-run' },
+  { name: 'heat', path: '/job/cradle-arm/heat' },
+  { name: 'plate', path: '/job/pier-ladder/heat-field', ready: 'field-rerun', presses: 'frame-before' },
   { name: 'notes', path: '/notes' },
   { name: 'rods', path: '/job/ramp-guard/rods' },
   { name: 'joint', path: '/job/vent-cowl/joint' },
   { name: 'power', path: '/job/pier-ladder/power' },
-  { name: 'power-chain', path: '/job/pier-ladder/power', at: 'link-source' },
   { name: 'process', path: '/job/ramp-guard/process' },
   { name: 'tin', path: '/kit/tins/7018-18' },
   { name: 'rod', path: '/job/vent-cowl/rod' },
@@ -41,8 +42,8 @@ async function take(session: Session, url: string, view: View): Promise<void> {
   await session.tap(`theme-${view.theme ?? 'daylight'}`);
   await session.driver.get(`${url}${view.path}`);
   await session.driver.sleep(1000);
-  if (view.at !== undefined)
-    await session.driver.executeScript('arguments[0].scrollIntoView()', await session.find(view.at));
+  if (view.ready !== undefined) await session.find(view.ready);
+  if (view.presses !== undefined) await session.tap(view.presses);
   await session.shot(join(FOLDER, `${view.name}.png`));
 }
 

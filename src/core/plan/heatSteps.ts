@@ -72,7 +72,7 @@ export function warm(situation: Situation): Step | null {
         : []),
     ],
     actions: [
-      ...(heat.metal_C < 0 ? ['Dry it first: the metal is below freezing.'] : []),
+      'Damp steel is dried first with a soft flame, until no more breath of water runs ahead of it.',
       'Warm it slowly and evenly, the thick side first; take the flame away for a minute before you measure.',
       ...windows(situation),
       ...rules,

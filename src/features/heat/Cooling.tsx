@@ -1,7 +1,9 @@
+import { useMemo } from 'react';
 import { View } from 'react-native';
-import { EN_1011_2_D, sourceWords } from '@core/data/sources';
+import { EN_1011_2_D, ROSENTHAL, sourceWords } from '@core/data/sources';
 import { familyHeatRule } from '@core/heat/familyRule';
 import { metalFamily } from '@core/data/metals';
+import { reachOf } from '@core/plan/heat/reach';
 import { ampsAsItWarms } from '@core/plan/heat/warmAmps';
 import { withoutPreheat } from '@core/plan/heat/without';
 import { inWords, trimmed } from '@core/units/format';
@@ -29,14 +31,15 @@ export function Cooling({ open, later }: { open: OpenJob; later: OpenJob }) {
   );
 }
 
-const BY_CHEMISTRY = ['carbon', 'hardenable'];
-
 /** Heat input and cooling from 800 to 500 °C. */
 function Beside({ open }: { open: OpenJob }) {
-  const { heat, wants } = open.assessment.situation;
+  const { situation } = open.assessment;
+  const { heat } = situation;
   const { input, fastest, slowest } = heat;
+  const reach = useMemo(() => reachOf(situation), [situation]);
   if (!input) return null;
-  const steel = wants.families.some((id) => BY_CHEMISTRY.includes(metalFamily(id).group));
+  const steel = heat.steels.length > 0;
+  const say = inWords(open.system);
   const hardness = open.assessment.rooms.find(({ id }) => id === 'hardness');
   return (
     <Card testID="beside">
@@ -54,6 +57,16 @@ function Beside({ open }: { open: OpenJob }) {
             {sourceWords(EN_1011_2_D)}
           </Words>
         </>
+      )}
+      {reach && (
+        <Words testID="reach">
+          {`Molten ${say.size(reach.molten_mm)} each side of its middle${steel ? `, hardened or changed to ${say.size(reach.changed_mm)}` : ''}.`}
+        </Words>
+      )}
+      {reach && (
+        <Words as="label" tone="quiet">
+          {sourceWords(ROSENTHAL)}
+        </Words>
       )}
       {hardness && (
         <Words testID="hardness-says">{`Edge beside the weld: ${hardness.now}, limit ${hardness.until}.`}</Words>
