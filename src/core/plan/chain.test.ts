@@ -1,20 +1,11 @@
 import fc from 'fast-check';
-import { DEMO_JOBS } from '../../demo/jobs';
+import { demoJob } from '../../../tests/support/demo';
 import { DEMO_KIT } from '../../demo/kit';
-import { applyEdits } from '../formats/edits';
 import { assess } from './assess';
 import { powerChain, weakestLink } from './chain';
 
 const at = (edits: Record<string, unknown> = {}, id = 'ramp-guard') => {
-  const job = DEMO_JOBS.find((j) => j.id === id);
-  if (!job) throw new Error('no demo job');
-  const assessment = assess(
-    applyEdits(
-      job,
-      Object.entries(edits).map(([path, value]) => ({ path, value })),
-    ),
-    DEMO_KIT,
-  );
+  const assessment = assess(demoJob(id, edits), DEMO_KIT);
   return { ...assessment, chain: powerChain(assessment.situation, assessment.rooms) };
 };
 const named = (chain: ReturnType<typeof at>['chain'], id: string) => chain?.find((link) => link.id === id);

@@ -1,22 +1,12 @@
-import { DEMO_JOBS } from '../../demo/jobs';
+import { demoJob } from '../../../tests/support/demo';
 import { DEMO_KIT } from '../../demo/kit';
-import { applyEdits } from '../formats/edits';
 import { assess } from './assess';
 import { dutyPlan } from './dutyPlan';
 import { findLevers } from './levers/levers';
 import { worstWindowArc_s } from './timeline';
 
-const long = (edits: Record<string, unknown> = {}) => {
-  const job = DEMO_JOBS.find(({ id }) => id === 'ramp-guard');
-  if (!job) throw new Error('no demo job');
-  return applyEdits(
-    job,
-    Object.entries({ 'joint.length_mm': 4000, 'rod.current_A': 155, ...edits }).map(([path, value]) => ({
-      path,
-      value,
-    })),
-  );
-};
+const long = (edits: Record<string, unknown> = {}) =>
+  demoJob('ramp-guard', { 'joint.length_mm': 4000, 'rod.current_A': 155, ...edits });
 const planOf = (edits?: Record<string, unknown>) => dutyPlan(assess(long(edits), DEMO_KIT).situation);
 
 describe('the ten-minute window along a job', () => {

@@ -2,9 +2,9 @@ import fc from 'fast-check';
 import { BREAKERS } from '../data/breakers';
 import { SYMPTOMS, type CheckId, type SymptomId } from '../data/noArcIds';
 import { CHECKS } from '../data/noArc';
-import { DEMO_JOBS } from '../../demo/jobs';
+import { demoJob } from '../../../tests/support/demo';
 import { DEMO_KIT } from '../../demo/kit';
-import { applyEdits, setPath } from '../formats/edits';
+import { setPath } from '../formats/edits';
 import type { Kit } from '../formats/kit';
 import { loadVoltage_V } from '../power/loadVoltage';
 import { assess } from './assess';
@@ -12,14 +12,7 @@ import { dayWork, litres_h } from './dayWork';
 import { searchArc } from './noArc';
 import { generatorShare } from './rooms/generator';
 
-const jobWith = (edits: Record<string, unknown> = {}, id = 'ramp-guard') => {
-  const job = DEMO_JOBS.find((j) => j.id === id);
-  if (!job) throw new Error('no demo job');
-  return applyEdits(
-    job,
-    Object.entries(edits).map(([path, value]) => ({ path, value })),
-  );
-};
+const jobWith = (edits: Record<string, unknown> = {}, id = 'ramp-guard') => demoJob(id, edits);
 const judged = (edits?: Record<string, unknown>, kit: Kit = DEMO_KIT) => assess(jobWith(edits), kit);
 const room = (id: string, edits?: Record<string, unknown>, kit?: Kit) =>
   judged(edits, kit).rooms.find((r) => r.id === id);

@@ -1,15 +1,10 @@
 import { SCHOOL_IDS, school } from '../data/schools';
-import { DEMO_JOBS } from '../../demo/jobs';
+import { demoJob } from '../../../tests/support/demo';
 import { DEMO_KIT } from '../../demo/kit';
-import { setPath } from '../formats/edits';
 import { assess } from './assess';
 import { schoolsFor } from './schools';
 
-const at = (id: string) => {
-  const job = DEMO_JOBS.find((j) => j.id === id);
-  if (!job) throw new Error('no demo job');
-  return schoolsFor(assess(setPath(job, 'rod.aim', null), DEMO_KIT).situation);
-};
+const at = (id: string) => schoolsFor(assess(demoJob(id, { 'rod.aim': null }), DEMO_KIT).situation);
 
 describe('where welders disagree', () => {
   test.each(SCHOOL_IDS)(

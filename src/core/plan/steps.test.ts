@@ -1,4 +1,4 @@
-import { DEMO_JOBS } from '../../demo/jobs';
+import { demoJob } from '../../../tests/support/demo';
 import { DEMO_KIT } from '../../demo/kit';
 import { applyEdits } from '../formats/edits';
 import type { Job } from '../formats/job';
@@ -6,11 +6,6 @@ import { assess } from './assess';
 import { makePlan } from './plan';
 import type { Step } from './step';
 
-const demo = (id: string): Job => {
-  const job = DEMO_JOBS.find((j) => j.id === id);
-  if (!job) throw new Error(`no demo job ${id}`);
-  return job;
-};
 const stepsOf = (job: Job, ...edits: [string, unknown][]): readonly Step[] =>
   makePlan(
     assess(
@@ -27,7 +22,7 @@ const step = (steps: readonly Step[], title: RegExp): Step => {
   return found;
 };
 const setting = (s: Step, label: string) => s.settings.find((row) => row.label === label)?.value;
-const ramp = demo('ramp-guard');
+const ramp = demoJob('ramp-guard');
 
 describe('the steps of a plan', () => {
   test('stand in the order of the work', () => {
@@ -54,7 +49,7 @@ describe('the steps of a plan', () => {
     expect(step(oily, /Clean/).actions[0]).toMatch(/acetone/);
     expect(step(stepsOf(ramp), /Set the machine/).cautions.join()).toMatch(/Fluoride/);
     expect(step(stepsOf(ramp, ['look.position', 'overhead']), /Afterwards/).cautions.join()).toMatch(/fall/);
-    expect(step(stepsOf(demo('galley-tray')), /Clean/).cautions.join()).toMatch(/Chromium/);
+    expect(step(stepsOf(demoJob('galley-tray')), /Clean/).cautions.join()).toMatch(/Chromium/);
   });
 
   test('the machine is set to what the rooms were judged by', () => {
@@ -73,13 +68,13 @@ describe('the steps of a plan', () => {
   });
 
   test('a metal nobody has named is never given a preheat figure', () => {
-    const unknown = stepsOf(demo('winch-pawl'));
+    const unknown = stepsOf(demoJob('winch-pawl'));
     expect(step(unknown, /Preheat/).holds.join()).toMatch(/not settled/);
     expect(step(unknown, /Fit and tack/).holds.join()).toMatch(/same preheat/);
   });
 
   test('interpass limits of the family are holds at the weld', () => {
-    expect(step(stepsOf(demo('galley-tray')), /Weld it/).holds.join()).toMatch(
+    expect(step(stepsOf(demoJob('galley-tray')), /Weld it/).holds.join()).toMatch(
       /Below 150 °C before the next bead/,
     );
   });
@@ -94,8 +89,8 @@ describe('the steps of a plan', () => {
   test('a rest asked for is printed, and several passes say how to lay them', () => {
     const rested = step(stepsOf(ramp, ['rod.rest_s', 120]), /Weld it/);
     expect(setting(rested, 'Rest after each rod')).toBe('2 min');
-    expect(step(stepsOf(demo('pier-ladder')), /passes/).actions.join()).toMatch(/overlaps the last/);
+    expect(step(stepsOf(demoJob('pier-ladder')), /passes/).actions.join()).toMatch(/overlaps the last/);
   });
 
-  test('a stopped job has no steps at all', () => expect(stepsOf(demo('bilge-drum'))).toEqual([]));
+  test('a stopped job has no steps at all', () => expect(stepsOf(demoJob('bilge-drum'))).toEqual([]));
 });

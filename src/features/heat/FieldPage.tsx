@@ -31,7 +31,10 @@ export function FieldPage({ open }: { open: OpenJob }) {
         <Act title="Back to Heat" testID="to-heat" onPress={() => goBackOr(open.job.id, 'heat')} />
       </View>
     );
-  const at = Math.min(picked ?? frames.length - 1, frames.length - 1);
+  const newest = frames.length - 1;
+  // Once all is there the last rod is worth more than the rest after it.
+  const shown = state === 'done' ? run.labels.map(({ kind }) => kind).lastIndexOf('weld') : newest;
+  const at = Math.min(picked ?? shown, newest);
   const frame = frames[at];
   const say = inWords(open.system);
   return (

@@ -1,6 +1,5 @@
-import { DEMO_JOBS } from '../../../demo/jobs';
+import { demoJob } from '../../../../tests/support/demo';
 import { DEMO_KIT } from '../../../demo/kit';
-import { applyEdits } from '../../formats/edits';
 import type { Job } from '../../formats/job';
 import type { Kit } from '../../formats/kit';
 import { arcHeat_W } from '../../heat/arcEnergy';
@@ -13,15 +12,7 @@ import { fieldRun } from './fieldRun';
 import { ampsAsItWarms } from './warmAmps';
 import { withoutPreheat } from './without';
 
-const demo = (id: string, edits: Record<string, unknown> = {}): Job => {
-  const job = DEMO_JOBS.find((j) => j.id === id);
-  if (!job) throw new Error(`no demo job ${id}`);
-  return applyEdits(
-    job,
-    Object.entries(edits).map(([path, value]) => ({ path, value })),
-  );
-};
-const cradle = (edits: Record<string, unknown> = {}) => demo('cradle-arm', edits);
+const cradle = (edits: Record<string, unknown> = {}) => demoJob('cradle-arm', edits);
 const situation = (job: Job, kit: Kit = DEMO_KIT) => assess(job, kit).situation;
 const room = (job: Job, id: string, kit: Kit = DEMO_KIT) => assess(job, kit).rooms.find((r) => r.id === id);
 const SHAFT = {
@@ -74,13 +65,13 @@ describe('the preheat that is planned', () => {
   });
 
   test('frost asks for hand-warm steel, whatever the thickness', () => {
-    expect(situation(demo('ramp-guard', { 'look.air_C': -8 })).heat.asked_C.high).toBe(20);
-    expect(situation(demo('ramp-guard')).heat.preheat).toBeNull();
+    expect(situation(demoJob('ramp-guard', { 'look.air_C': -8 })).heat.asked_C.high).toBe(20);
+    expect(situation(demoJob('ramp-guard')).heat.preheat).toBeNull();
   });
 
   test('copper by thickness (welding handbook, from memory): 38 °C at 4.8 mm, 343 °C at 12 mm', () => {
     const copper = (mm: number) =>
-      situation(demo('ramp-guard', { 'metal.sideA.family': 'copper', 'joint.thicknessA_mm': mm })).heat
+      situation(demoJob('ramp-guard', { 'metal.sideA.family': 'copper', 'joint.thicknessA_mm': mm })).heat
         .asked_C.high;
     expect(copper(4.8)).toBe(38);
     expect(copper(12)).toBe(343);
@@ -88,7 +79,7 @@ describe('the preheat that is planned', () => {
 
   test('gray iron is welded cold or hot, and nothing between (common practice)', () => {
     const iron = (preheat_C: number | null) =>
-      room(demo('bollard-cap', { 'heat.preheat_C': preheat_C }), 'interpass');
+      room(demoJob('bollard-cap', { 'heat.preheat_C': preheat_C }), 'interpass');
     expect(iron(null)?.limit?.nominal).toBe(65);
     expect(iron(150)?.state).toBe('none');
     expect(iron(550)?.limit?.nominal).toBe(760);
@@ -140,24 +131,24 @@ describe('rooms of heat', () => {
   });
 
   test('aluminium that was aged loses its strength beside the weld, and duplex has its heat window', () => {
-    const aluminium = demo('ramp-guard', { 'metal.sideA.family': 'al-6xxx' });
+    const aluminium = demoJob('ramp-guard', { 'metal.sideA.family': 'al-6xxx' });
     expect(room(aluminium, 'strength-loss')).toMatchObject({ state: 'tight', now: '45 to 65 % is left' });
-    const duplex = demo('ramp-guard', { 'metal.sideA.family': 'duplex-stainless' });
+    const duplex = demoJob('ramp-guard', { 'metal.sideA.family': 'duplex-stainless' });
     expect(room(duplex, 'heat-input')).toMatchObject({ unit: 'kJ/mm' });
   });
 
   test('a restart on warm metal leaves less room than the first strike, and a rest gives some back', () => {
-    const first = room(demo('gangway-trolley'), 'burn-through')?.left?.nominal ?? 0;
-    const again = room(demo('gangway-trolley'), 'restart')?.left?.nominal ?? 0;
+    const first = room(demoJob('gangway-trolley'), 'burn-through')?.left?.nominal ?? 0;
+    const again = room(demoJob('gangway-trolley'), 'restart')?.left?.nominal ?? 0;
     expect(again).toBeLessThan(first);
-    const rested = restartAt_C(situation(demo('gangway-trolley', { 'rod.rest_s': 180 }))) ?? 0;
-    expect(rested).toBeLessThan(restartAt_C(situation(demo('gangway-trolley'))) ?? 0);
-    expect(room(demo('pier-ladder', { 'joint.length_mm': 15 }), 'restart')).toBeUndefined();
+    const rested = restartAt_C(situation(demoJob('gangway-trolley', { 'rod.rest_s': 180 }))) ?? 0;
+    expect(rested).toBeLessThan(restartAt_C(situation(demoJob('gangway-trolley'))) ?? 0);
+    expect(room(demoJob('pier-ladder', { 'joint.length_mm': 15 }), 'restart')).toBeUndefined();
   });
 });
 
 describe('waits in the time of the job', () => {
-  const iron = (edits: Record<string, unknown> = {}) => situation(demo('bollard-cap', edits));
+  const iron = (edits: Record<string, unknown> = {}) => situation(demoJob('bollard-cap', edits));
 
   test('no bead begins over the ceiling, and the job is as much longer as it waits', () => {
     const waited = iron();
@@ -167,7 +158,7 @@ describe('waits in the time of the job', () => {
     expect(all_s).toBeGreaterThan(600);
     const straight = iron({ 'heat.goStraightOn': true });
     expect((waited.timeline?.elapsed_s ?? 0) - all_s).toBeCloseTo(straight.timeline?.elapsed_s ?? 0, 3);
-    expect(room(demo('bollard-cap', { 'heat.goStraightOn': true }), 'interpass')?.state).toBe('none');
+    expect(room(demoJob('bollard-cap', { 'heat.goStraightOn': true }), 'interpass')?.state).toBe('none');
   });
 
   test('thick plate in the wind: the torch comes back where it falls under what is asked', () => {
@@ -202,7 +193,7 @@ describe('levers of heat', () => {
   });
 
   test('waiting opens what going straight on closed', () => {
-    expect(effect(demo('bollard-cap', { 'heat.goStraightOn': true }), 'wait', 'interpass')).toMatchObject({
+    expect(effect(demoJob('bollard-cap', { 'heat.goStraightOn': true }), 'wait', 'interpass')).toMatchObject({
       before: 'none',
       after: 'snug',
     });
@@ -220,13 +211,13 @@ describe('levers of heat', () => {
     expect(ways.map(({ id }) => id)).toEqual(['soft-filler', 'more-heat', 'temper', 'refuse']);
     expect(ways.find(({ id }) => id === 'soft-filler')).toMatchObject({ here: true });
     expect(ways.find(({ id }) => id === 'more-heat')?.words).toMatch(/changes nothing/);
-    expect(withoutPreheat(situation(demo('ramp-guard')))).toEqual([]);
+    expect(withoutPreheat(situation(demoJob('ramp-guard')))).toEqual([]);
   });
 });
 
 describe('aluminium amps come down as the part warms', () => {
   const aluminium = situation(
-    demo('ramp-guard', {
+    demoJob('ramp-guard', {
       'metal.sideA.family': 'al-6xxx',
       'joint.length_mm': 500,
       'rod.current_A': 120,
@@ -250,7 +241,7 @@ describe('aluminium amps come down as the part warms', () => {
 
 describe('the plate of a job, seen from above', () => {
   test('takes in just the heat of the arcs it shows, over what the preheat left', () => {
-    const job = demo('pier-ladder');
+    const job = demoJob('pier-ladder');
     const run = fieldRun(situation(job));
     if (!run) throw new Error('no run');
     const still = { ...run.plate, loss_per_s: 0 };

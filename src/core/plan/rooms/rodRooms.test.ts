@@ -1,6 +1,5 @@
-import { DEMO_JOBS } from '../../../demo/jobs';
+import { demoJob } from '../../../../tests/support/demo';
 import { DEMO_KIT } from '../../../demo/kit';
-import { applyEdits } from '../../formats/edits';
 import type { Job } from '../../formats/job';
 import type { Kit, TinEvent } from '../../formats/kit';
 import { assess } from '../assess';
@@ -8,14 +7,6 @@ import { findLevers } from '../levers/levers';
 import { compareSizes } from '../sizes';
 
 const NOON = Date.UTC(2026, 2, 2, 12);
-const demo = (id: string, edits: Record<string, unknown> = {}): Job => {
-  const job = DEMO_JOBS.find((j) => j.id === id);
-  if (!job) throw new Error(`no demo job ${id}`);
-  return applyEdits(
-    job,
-    Object.entries(edits).map(([path, value]) => ({ path, value })),
-  );
-};
 const room = (job: Job, id: string, kit: Kit = DEMO_KIT, now_ms: number | null = NOON) =>
   assess(job, kit, 'metric', now_ms).rooms.find((r) => r.id === id);
 
@@ -39,14 +30,14 @@ const WITH_7018 = { 'rod.rodClass': 'E7018', 'rod.size': '1/8' };
 
 describe('rods out of the oven', () => {
   test('the job has to fit into what is left of four hours (AWS D1.1, from memory)', () => {
-    expect(room(demo('ramp-guard', WITH_7018), 'exposure', outFor(1))?.state).toBe('roomy');
-    expect(room(demo('ramp-guard', WITH_7018), 'exposure', outFor(3.98))?.state).toBe('none');
-    expect(room(demo('ramp-guard', WITH_7018), 'exposure', outFor(5))?.left?.nominal).toBeLessThan(-60);
+    expect(room(demoJob('ramp-guard', WITH_7018), 'exposure', outFor(1))?.state).toBe('roomy');
+    expect(room(demoJob('ramp-guard', WITH_7018), 'exposure', outFor(3.98))?.state).toBe('none');
+    expect(room(demoJob('ramp-guard', WITH_7018), 'exposure', outFor(5))?.left?.nominal).toBeLessThan(-60);
   });
 
   test('it is judged for when the arc is struck, not for now', () => {
     const later = { ...WITH_7018, 'look.startAt': new Date(NOON + 4 * 3_600_000).toISOString() };
-    expect(room(demo('ramp-guard', later), 'exposure', outFor(1))).toMatchObject({
+    expect(room(demoJob('ramp-guard', later), 'exposure', outFor(1))).toMatchObject({
       state: 'none',
       now: expect.stringMatching(/when you start/),
     });
@@ -54,16 +45,16 @@ describe('rods out of the oven', () => {
 
   test('nothing written down is not known; with no clock at all nothing is said', () => {
     const thin = { 'rod.rodClass': 'E7018', 'rod.size': '3/32' };
-    expect(room(demo('ramp-guard', thin), 'exposure')?.state).toBe('unknown');
-    expect(room(demo('ramp-guard', thin), 'exposure', DEMO_KIT, null)).toBeUndefined();
+    expect(room(demoJob('ramp-guard', thin), 'exposure')?.state).toBe('unknown');
+    expect(room(demoJob('ramp-guard', thin), 'exposure', DEMO_KIT, null)).toBeUndefined();
     expect(
-      room(demo('ramp-guard', { 'rod.rodClass': 'E6013', 'rod.size': '1/8' }), 'exposure'),
+      room(demoJob('ramp-guard', { 'rod.rodClass': 'E6013', 'rod.size': '1/8' }), 'exposure'),
     ).toBeUndefined();
   });
 
   test('left to choose, the app leaves wet rods in their tin', () => {
     const wet = outFor(1, [{ kind: 'wet', at: new Date(NOON - 1000).toISOString() }]);
-    expect(assess(demo('ramp-guard'), wet, 'metric', NOON).situation.rod?.value).not.toMatchObject({
+    expect(assess(demoJob('ramp-guard'), wet, 'metric', NOON).situation.rod?.value).not.toMatchObject({
       rodClass: 'E7018',
       size: '1/8',
     });
@@ -73,25 +64,25 @@ describe('rods out of the oven', () => {
 describe('hydrogen', () => {
   const hard = { ...WITH_7018, 'metal.sideA.family': 'low-alloy-steel' };
   test('steel that hardens stands a dry basic rod and not a damp one (common practice)', () => {
-    expect(room(demo('ramp-guard', hard), 'hydrogen', outFor(1))?.left?.nominal).toBeGreaterThan(0);
-    expect(room(demo('ramp-guard', hard), 'hydrogen', outFor(9))?.state).toBe('none');
+    expect(room(demoJob('ramp-guard', hard), 'hydrogen', outFor(1))?.left?.nominal).toBeGreaterThan(0);
+    expect(room(demoJob('ramp-guard', hard), 'hydrogen', outFor(9))?.state).toBe('none');
   });
 
   test('thin plain steel does not mind; stainless rods keep it to themselves', () => {
-    expect(room(demo('ramp-guard', WITH_7018), 'hydrogen', outFor(9))).toBeUndefined();
-    expect(room(demo('winch-pawl'), 'hydrogen')).toBeUndefined();
+    expect(room(demoJob('ramp-guard', WITH_7018), 'hydrogen', outFor(9))).toBeUndefined();
+    expect(room(demoJob('winch-pawl'), 'hydrogen')).toBeUndefined();
   });
 });
 
 describe('thin to thick', () => {
   test('1/16 to 1/4 with the angle split: the floor stands over the ceiling; leaned, a window opens (common practice)', () => {
-    const bisected = demo('vent-cowl');
+    const bisected = demoJob('vent-cowl');
     expect(
       room(bisected, 'fusion-floor')
         ?.reasons.map(({ words }) => words)
         .join(),
     ).toMatch(/No window/);
-    const flicked = demo('vent-cowl', { 'rod.aim': 'flick' });
+    const flicked = demoJob('vent-cowl', { 'rod.aim': 'flick' });
     expect(
       room(flicked, 'fusion-floor')
         ?.reasons.map(({ words }) => words)
@@ -100,7 +91,7 @@ describe('thin to thick', () => {
   });
 
   test('1/8 to 1/4 with 5/64 is easy (common practice)', () => {
-    const easy = demo('vent-cowl', { 'joint.thicknessA_mm': 3.2, 'rod.aim': 'lean', 'rod.current_A': 50 });
+    const easy = demoJob('vent-cowl', { 'joint.thicknessA_mm': 3.2, 'rod.aim': 'lean', 'rod.current_A': 50 });
     expect(room(easy, 'fusion-floor')?.left?.nominal).toBeGreaterThan(0);
     expect(room(easy, 'burn-through')?.left?.low).toBeGreaterThan(0);
   });
@@ -109,7 +100,7 @@ describe('thin to thick', () => {
 describe('depth at the root', () => {
   const butt = { 'joint.kind': 'square-butt', 'joint.thicknessA_mm': 10, 'joint.gap_mm': 0 };
   test('a tight square butt of 10 mm from one side is not gone through; a V is', () => {
-    const square = demo('ramp-guard', { ...butt, 'look.access': 'one-side' });
+    const square = demoJob('ramp-guard', { ...butt, 'look.access': 'one-side' });
     expect(room(square, 'penetration')?.state).toBe('none');
     const bevel = findLevers(square, DEMO_KIT).find(({ id }) => id === 'bevel');
     expect(bevel?.effects.find(({ roomId }) => roomId === 'penetration')?.after).not.toBe('none');
@@ -117,7 +108,7 @@ describe('depth at the root', () => {
 
   test('from both sides half of it is enough', () => {
     const asked = (access: string) =>
-      room(demo('ramp-guard', { ...butt, 'look.access': access }), 'penetration')?.limit?.nominal ?? NaN;
+      room(demoJob('ramp-guard', { ...butt, 'look.access': access }), 'penetration')?.limit?.nominal ?? NaN;
     expect(asked('both')).toBeCloseTo(asked('one-side') / 2, 9);
   });
 });
@@ -125,33 +116,33 @@ describe('depth at the root', () => {
 describe('position, reach and bead', () => {
   test('7024 stays flat; a 5/32 overhead is marked (common practice)', () => {
     const with7024 = { 'rod.rodClass': 'E7024', 'rod.size': '1/8', 'look.position': 'vertical' };
-    expect(room(demo('ramp-guard', with7024), 'position')?.state).toBe('none');
+    expect(room(demoJob('ramp-guard', with7024), 'position')?.state).toBe('none');
     const thick = { 'rod.rodClass': 'E7018', 'rod.size': '5/32', 'look.position': 'overhead' };
-    expect(room(demo('ramp-guard', thick), 'position')?.state).toBe('tight');
+    expect(room(demoJob('ramp-guard', thick), 'position')?.state).toBe('tight');
   });
 
   test('rod and hand get in, get in bent, or do not; behind a mirror it has to be measured', () => {
     const free = (mm: number | null, access = 'both') =>
-      room(demo('ramp-guard', { 'look.clearance_mm': mm, 'look.access': access }), 'reach')?.state;
+      room(demoJob('ramp-guard', { 'look.clearance_mm': mm, 'look.access': access }), 'reach')?.state;
     expect([free(900), free(400), free(200)]).toEqual(['roomy', 'tight', 'none']);
     expect(free(null, 'blind')).toBe('unknown');
     expect(free(null)).toBeUndefined();
   });
 
   test('a bead that no hand lays is marked', () => {
-    const fat = demo('pier-ladder', { 'rod.beadCount': 2 });
+    const fat = demoJob('pier-ladder', { 'rod.beadCount': 2 });
     expect(room(fat, 'bead-size')).toMatchObject({ state: 'tight', gap: expect.stringMatching(/too fat/) });
-    expect(room(demo('pier-ladder'), 'bead-size')?.state).toBe('roomy');
+    expect(room(demoJob('pier-ladder'), 'bead-size')?.state).toBe('roomy');
   });
 });
 
 describe('where rods run out', () => {
   test('backstep on the trolley: one rod a side, with bead to spare', () => {
-    expect(room(demo('gangway-trolley'), 'run-out')?.left?.nominal).toBeGreaterThan(30);
+    expect(room(demoJob('gangway-trolley'), 'run-out')?.left?.nominal).toBeGreaterThan(30);
   });
 
   test('every size of the class is judged: a thicker rod reaches farther', () => {
-    const sizes = compareSizes(assess(demo('ramp-guard', WITH_7018), DEMO_KIT, 'metric', NOON));
+    const sizes = compareSizes(assess(demoJob('ramp-guard', WITH_7018), DEMO_KIT, 'metric', NOON));
     expect(sizes.map(({ size }) => size)).toEqual(['5/64', '3/32', '1/8', '5/32', '3/16']);
     expect(sizes.filter(({ taken }) => taken).map(({ size }) => size)).toEqual(['1/8']);
     for (const row of sizes) expect(row.rods).toBeGreaterThan(0);
@@ -162,10 +153,12 @@ describe('where rods run out', () => {
       ...DEMO_KIT,
       tins: DEMO_KIT.tins.map((tin) => (tin.id === '7018-332' ? { ...tin, count: 2 } : tin)),
     };
-    const short = demo('gangway-trolley');
+    const short = demoJob('gangway-trolley');
     expect(room(short, 'rods', few)?.state).toBe('none');
     const mix = findLevers(short, few).find(({ id }) => id === 'mix-sizes');
     expect(mix?.effects.find(({ roomId }) => roomId === 'rods')?.after).not.toBe('none');
-    expect(room(demo('gangway-trolley', { 'rod.mix': true }), 'rods', few)?.now).toMatch(/3\/32 and .* 1\/8/);
+    expect(room(demoJob('gangway-trolley', { 'rod.mix': true }), 'rods', few)?.now).toMatch(
+      /3\/32 and .* 1\/8/,
+    );
   });
 });
