@@ -60,3 +60,29 @@ export const SOFTENS = {
 } as const;
 /** A second layer laid over the first tempers what the first hardened; it counts as so many HV less. */
 export const TEMPER_BEAD_HV = { low: 30, nominal: 60, high: 100, source: OUR_JUDGEMENT } as const;
+
+/** Put in for what nobody has said yet: air, thickness, hydrogen of a rod not yet chosen, heat of beads not yet laid out. */
+export const ASSUMED_HEAT = {
+  air_C: 15,
+  thick_mm: 10,
+  hydrogen_ml: { low: 5, nominal: 10, high: 25 },
+  heat_kJ_mm: { low: 0.6, nominal: 1, high: 1.6 },
+  source: OUR_JUDGEMENT,
+} as const;
+/** Give and take of a hand's heat input, as a share. */
+export const HAND_HEAT = { share: 0.15, source: OUR_JUDGEMENT } as const;
+/** Up to this ceiling the metal is looked after rod by rod, °C. */
+export const EACH_ROD_TO_C = { value: 100, source: OUR_JUDGEMENT } as const;
+/** Reckoned metal temperature is good to about so much of its rise over the air. */
+export const RECKONED_DOUBT = { share: 0.12, source: OUR_JUDGEMENT } as const;
+/** A hand gives a bead so many times its heat where it is asked to. */
+export const MORE_HEAT = { times: 1.4, source: OUR_JUDGEMENT } as const;
+/** A preheat under this is had with any flame, °C. */
+export const ANY_FLAME_C = { value: 70, source: OUR_JUDGEMENT } as const;
+/** Where steel begins to change beside a weld, °C: the eutectoid temperature of iron and carbon. */
+export const STEEL_CHANGES_C = { value: 727, source: memoryOf('iron and carbon diagram') } as const;
+/** Plain steel of unknown grade is welded cold up to this, mm. */
+export const PLAIN_COLD_TO_mm = {
+  value: 19,
+  source: memoryOf('AWS D1.1, first row of the preheat table; common practice'),
+} as const;

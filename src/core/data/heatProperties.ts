@@ -27,7 +27,7 @@ const GROUP: Readonly<Partial<Record<MetalGroup, { k: number; rhoC: number }>>> 
   aluminium: { k: 0.17, rhoC: 2.8e-3 },
 };
 
-/** Emissivity of a surface as it stands beside a weld. */
+/** Emissivity of a surface as it stands beside a weld: scaled, bright or dull. Handbooks, from memory. */
 const EMISSIVITY: Readonly<Partial<Record<MetalGroup, number>>> = {
   carbon: 0.8,
   hardenable: 0.8,

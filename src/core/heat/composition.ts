@@ -19,7 +19,6 @@ export interface Composition {
 
 /** Where in its range an element most likely lies: tramp elements, whose range begins at nothing, near the low end. */
 const PEAK_TRAMP = 0.25;
-/** Boron is put in on purpose or not at all: a range that begins at nothing means steel without it. */
 const peak = (low: number, high: number): Range => ({
   low,
   nominal: low + (low === 0 ? PEAK_TRAMP : 0.5) * (high - low),

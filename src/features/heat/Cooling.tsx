@@ -1,20 +1,18 @@
 import { useMemo } from 'react';
 import { View } from 'react-native';
 import { EN_1011_2_D, ROSENTHAL, sourceWords } from '@core/data/sources';
-import { familyHeatRule } from '@core/heat/familyRule';
-import { metalFamily } from '@core/data/metals';
 import { reachOf } from '@core/plan/heat/reach';
 import { ampsAsItWarms } from '@core/plan/heat/warmAmps';
-import { withoutPreheat } from '@core/plan/heat/without';
 import { inWords, trimmed } from '@core/units/format';
 import type { OpenJob } from '@/state/useJob';
 import { Card } from '@/ui/Card';
 import { Pick } from '@/ui/Pick';
-import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
 import { CoolingCurve } from './CoolingCurve';
 import { HeatField } from './fields';
 import { timeInWords } from './times';
+import { RuleOfMetal, WithoutIt } from './WithoutIt';
+import { SHORTEST_WAIT_s } from '@core/data/heatLimits';
 
 /**
  * How it cools: in seconds beside the bead, in minutes between beads, and by a thermometer where there is one.
@@ -26,7 +24,7 @@ export function Cooling({ open, later }: { open: OpenJob; later: OpenJob }) {
       <Beside open={later} />
       <Between open={open} later={later} />
       <WithoutIt open={later} />
-      <Afterwards open={later} />
+      <RuleOfMetal open={later} />
     </>
   );
 }
@@ -86,7 +84,7 @@ function Between({ open, later }: { open: OpenJob; later: OpenJob }) {
   const { heat, timeline } = open.assessment.situation;
   const say = inWords(open.system).temperature;
   if (!timeline || !heat.curve) return null;
-  const waits = timeline.starts.filter(({ wait_s }) => wait_s >= 5);
+  const waits = timeline.starts.filter(({ wait_s }) => wait_s >= SHORTEST_WAIT_s.value);
   const all_s = waits.reduce((sum, { wait_s }) => sum + wait_s, 0);
   const amps = ampsAsItWarms(open.assessment.situation);
   const warm_s = timeline.events
@@ -120,7 +118,7 @@ function Between({ open, later }: { open: OpenJob; later: OpenJob }) {
         <View style={{ gap: 2 }} testID="starts">
           {timeline.starts.slice(0, 8).map((start, n) => (
             <Words key={n} as="small" tone="quiet">
-              {`Pass ${start.pass}: found at ${say(start.found_C)}${start.wait_s >= 5 ? `, wait ${timeInWords(start.wait_s)}` : ''}${start.rewarm_s > 0 ? `, torch ${timeInWords(start.rewarm_s)}` : ''}${amps.length > 0 && amps[n] !== undefined ? `, ${amps[n]} A` : ''}`}
+              {`Pass ${start.pass}: found at ${say(start.found_C)}${start.wait_s >= SHORTEST_WAIT_s.value ? `, wait ${timeInWords(start.wait_s)}` : ''}${start.rewarm_s > 0 ? `, torch ${timeInWords(start.rewarm_s)}` : ''}${amps.length > 0 && amps[n] !== undefined ? `, ${amps[n]} A` : ''}`}
             </Words>
           ))}
           {timeline.starts.length > 8 && (
@@ -161,48 +159,5 @@ function Correction({ open }: { open: OpenJob }) {
     <Words testID="correction">
       {`Reckoned ${say(correction.reckoned_C)}. It cools ${pace}: all waits are set to that.`}
     </Words>
-  );
-}
-
-/** What then, where that warmth cannot be had. */
-function WithoutIt({ open }: { open: OpenJob }) {
-  const ways = withoutPreheat(open.assessment.situation);
-  if (ways.length === 0) return null;
-  return (
-    <Card testID="without">
-      <Words as="head">If you cannot get it that warm</Words>
-      {ways.map(({ id, title, words, here }) => (
-        <View key={id} testID={`without-${id}`} style={{ gap: 2, paddingVertical: SPACE.xs }}>
-          <Words as="bold" tone={here ? 'ink' : 'quiet'}>
-            {here ? title : `${title} (not here)`}
-          </Words>
-          {words !== '' && <Words as="small">{words}</Words>}
-        </View>
-      ))}
-    </Card>
-  );
-}
-
-/** Cooling after the last bead, by family. */
-function Afterwards({ open }: { open: OpenJob }) {
-  const { wants } = open.assessment.situation;
-  if (wants.families.length === 0 || wants.families.length > 4) return null;
-  return (
-    <Card>
-      <Words as="head">Rule of the metal</Words>
-      {wants.families.map((id) => {
-        const rule = familyHeatRule(id);
-        return (
-          <View key={id} style={{ gap: 2 }}>
-            <Words as="bold">{metalFamily(id).name}</Words>
-            <Words as="small">{rule.words}</Words>
-            <Words as="small">{`Afterwards: ${rule.cooling}`}</Words>
-            <Words as="label" tone="quiet">
-              {sourceWords(rule.source)}
-            </Words>
-          </View>
-        );
-      })}
-    </Card>
   );
 }

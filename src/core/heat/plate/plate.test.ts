@@ -3,15 +3,8 @@ import { STEEL_HEAT } from '../../data/heatProperties';
 import { diffusivity_mm2_s } from '../loss';
 import { onThickPlate_C, onThinPlate_C, peakBeside_K } from '../rosenthal';
 import { coolingTime85 } from '../cooling85';
-import {
-  after,
-  faceGrid,
-  heldHeat_J,
-  newPlate,
-  temperatureAt,
-  type PlateEvent,
-  type PlateQuestion,
-} from './plate';
+import { faceGrid, temperatureAt } from './face';
+import { after, heldHeat_J, newPlate, type PlateEvent, type PlateQuestion } from './plate';
 
 const PLATE: PlateQuestion = {
   length_mm: 300,

@@ -1,13 +1,6 @@
 import { isotherms } from './isotherms';
-import {
-  after,
-  faceGrid,
-  newPlate,
-  temperatureAt,
-  type PlateEvent,
-  type PlateQuestion,
-  type Spot,
-} from './plate';
+import { faceGrid, temperatureAt } from './face';
+import { after, newPlate, type PlateEvent, type PlateQuestion, type Spot } from './plate';
 
 /** A plate, what is done to it in order, and where it is looked at. */
 export interface PlateRun {

@@ -1,6 +1,6 @@
 import type { FamilyId } from '../../data/families';
 import type { HeatRule } from '../../data/heatRules';
-import { SOFT_FILLER_C } from '../../data/heatLimits';
+import { PLAIN_COLD_TO_mm, SOFT_FILLER_C } from '../../data/heatLimits';
 import type { MethodId, RestraintId } from '../../data/heatIds';
 import type { SteelNumbers } from '../samples';
 import { cetAtItsEdge_C } from './cet';
@@ -32,14 +32,15 @@ export interface AnswerQuestion extends PreheatConditions {
 
 /** Families of plain steel that practice welds cold while they are thin. */
 const PLAIN: readonly FamilyId[] = ['low-carbon-steel', 'galvanised-steel', 'wrought-iron'];
-/** Thickness up to which it does, mm. Common practice, and the first row of the prescriptive table. */
-export const PLAIN_COLD_TO_mm = 19;
-/** From here CET knows the thickness; below it only the hydrogen-control table does. */
-const CET_FROM_mm = 10;
+/** Just inside the hydrogen-control table's first row of thickness and its last column: CET knows no thinner plate. */
+const THIN_mm = 9.9;
+const LAST_PCM_pct = 0.3799;
+/** More hydrogen than CET knows. */
+const CET_TO_ml = 20;
 
 /** Plain thin steel of which no more is known than its family. */
 export const isPlainThin = ({ family, gradeUnknown, thick_mm, restraintSet }: AnswerQuestion): boolean =>
-  PLAIN.includes(family) && gradeUnknown && thick_mm <= PLAIN_COLD_TO_mm && restraintSet !== 'high';
+  PLAIN.includes(family) && gradeUnknown && thick_mm <= PLAIN_COLD_TO_mm.value && restraintSet !== 'high';
 
 /**
  * Answers "how warm must this steel be?" for one chemistry: every rule that counts for it makes its bid, and the highest is taken, so that
@@ -58,10 +59,10 @@ export function answerFor(steel: SteelNumbers, question: AnswerQuestion): Bid {
 }
 
 function bidsFor(steel: SteelNumbers, question: AnswerQuestion): Bid[] {
-  const { rule, gradeUnknown, thick_mm, restraintSet, hydrogen_ml, picked } = question;
+  const { rule, gradeUnknown, picked } = question;
   const bids: Bid[] = [];
-  const bid = (by: MethodId, conditions: PreheatConditions = question) => {
-    const answer = PREHEAT_METHODS[by].judge(steel, conditions);
+  const bid = (by: MethodId) => {
+    const answer = PREHEAT_METHODS[by].judge(steel, question);
     if (answer.valid) bids.push({ by, preheat_C: answer.preheat_C });
   };
   const hard = steel.carbon > CARBON_END_pct;
@@ -71,26 +72,27 @@ function bidsFor(steel: SteelNumbers, question: AnswerQuestion): Bid[] {
   if (!plainThin) {
     const edge = cetAtItsEdge_C(steel, question);
     if (edge !== null) bids.push({ by: 'cet', preheat_C: edge });
-    // What the table says of thin plate is the least for thicker.
-    if (!hard) bid('hydrogen-control', { ...question, thick_mm: Math.min(thick_mm, CET_FROM_mm - 0.1) });
-    if (restraintSet !== null && restraintSet !== 'low') bid('hydrogen-control');
-    if (hydrogen_ml > 20) bid('hydrogen-control');
-    if (hard) {
-      bid('square-root');
-      bids.push(...tableAtItsEdge(steel, question));
-    }
+    bids.push(...tableAtItsEdge(steel, question));
+    if (hard) bid('square-root');
   }
   if (picked !== null) bid(picked);
   return bids;
 }
 
-/** What the hydrogen-control table says of the same steel with carbon at the table's end: it is never less past it. */
+/**
+ * What the hydrogen-control table says, and past its ends of carbon and Pcm what it says there: it is never less beyond. Where it counts
+ * only for thin plate, what it says of that is the least for thicker.
+ */
 function tableAtItsEdge(steel: SteelNumbers, question: AnswerQuestion): Bid[] {
-  const over = steel.carbon - CARBON_END_pct;
-  const edge = { ...steel, carbon: CARBON_END_pct, pcm: Math.min(steel.pcm - over, 0.3799) };
-  const counts =
-    (question.restraintSet !== null && question.restraintSet !== 'low') || question.hydrogen_ml > 20;
-  const thick_mm = counts ? question.thick_mm : Math.min(question.thick_mm, CET_FROM_mm - 0.1);
+  const { restraintSet, hydrogen_ml } = question;
+  const over = Math.max(0, steel.carbon - CARBON_END_pct);
+  const edge = {
+    ...steel,
+    carbon: steel.carbon - over,
+    pcm: Math.min(steel.pcm - over, LAST_PCM_pct),
+  };
+  const counts = (restraintSet !== null && restraintSet !== 'low') || hydrogen_ml > CET_TO_ml;
+  const thick_mm = counts ? question.thick_mm : Math.min(question.thick_mm, THIN_mm);
   const answer = PREHEAT_METHODS['hydrogen-control'].judge(edge, { ...question, thick_mm });
   return answer.valid ? [{ by: 'hydrogen-control', preheat_C: answer.preheat_C }] : [];
 }

@@ -153,6 +153,13 @@ describe('properties', () => {
     );
   });
 
+  test('a steel past the last column of the hydrogen-control table is asked no less than one inside it', () => {
+    const thin = question({ thick_mm: 3, hydrogen_ml: 5, restraint: 'low', restraintSet: 'low' });
+    const at = (C: number) => answerFor(steel({ C, Si: 0.1, Mn: 0.92, Cr: 1.2 }), thin).preheat_C;
+    expect(at(0.27)).toBeGreaterThan(0);
+    expect(at(0.31)).toBeGreaterThanOrEqual(at(0.27));
+  });
+
   test('picking a method never lowers the answer', () => {
     fc.assert(
       fc.property(anySteel, carbonPair, anyConditions, (rest, [C], change) => {

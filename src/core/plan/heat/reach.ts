@@ -1,9 +1,7 @@
+import { STEEL_CHANGES_C } from '../../data/heatLimits';
 import { arcHeat_W } from '../../heat/arcEnergy';
 import { reach_mm } from '../../heat/zone';
 import type { Situation } from '../situation';
-
-/** Where steel begins to change beside a weld, °C: the eutectoid temperature of iron and carbon. */
-const CHANGES_FROM_C = 727;
 
 /** How far beside the middle of the hottest bead metal melts, and how far steel changes, mm; null while nothing is laid out. */
 export function reachOf({ beads, joint, heat }: Situation): { molten_mm: number; changed_mm: number } | null {
@@ -18,5 +16,5 @@ export function reachOf({ beads, joint, heat }: Situation): { molten_mm: number;
   // Near the arc plate is thick, far from it thin: the one that reaches farther is the nearer to the truth.
   const by = (C: number) =>
     Math.round(10 * Math.max(reach_mm(arc, null, C), reach_mm(arc, heat.piece.thickness_mm, C))) / 10;
-  return { molten_mm: by(heat.piece.metal.solidus_C), changed_mm: by(CHANGES_FROM_C) };
+  return { molten_mm: by(heat.piece.metal.solidus_C), changed_mm: by(STEEL_CHANGES_C.value) };
 }

@@ -1,4 +1,4 @@
-import { SOFT_FILLER_C } from '../../data/heatLimits';
+import { ANY_FLAME_C, MORE_HEAT, SOFT_FILLER_C } from '../../data/heatLimits';
 import { HOLDS_HYDROGEN } from '../../data/keeping';
 import { rodClass, type Coating } from '../../data/rods';
 import { ROD_SIZES } from '../../data/rodSizes';
@@ -19,10 +19,6 @@ export interface WayRound {
 
 /** Coverings of rods that lay austenitic or nickel weld metal on steel. */
 const SOFT_ON_STEEL: readonly Coating[] = ['stainless', 'nickel'];
-/** More heat as far as a hand can give it, as a share. */
-const MORE_HEAT = 1.4;
-/** A preheat under this is had with any flame. */
-const WORTH_IT_C = 70;
 /** A rod marked for four millilitres. */
 const DRY_ROD: Range = { low: 2, nominal: 3.2, high: 4 };
 
@@ -30,7 +26,7 @@ const DRY_ROD: Range = { low: 2, nominal: 3.2, high: 4 };
 export function withoutPreheat(situation: Situation): WayRound[] {
   const { heat, kit, rod, hydrogen, system, job } = situation;
   const { asker, preheat, torch } = heat;
-  if (!preheat || heat.asked_C.high < WORTH_IT_C) return [];
+  if (!preheat || heat.asked_C.high < ANY_FLAME_C.value) return [];
   const say = inWords(system).temperature;
   const asked = (change: Partial<NonNullable<typeof asker>['question']>): string => {
     if (!asker) return '';
@@ -68,9 +64,9 @@ export function withoutPreheat(situation: Situation): WayRound[] {
       title: 'Bigger, hotter beads',
       words: asked({
         heat_kJ_mm: {
-          low: asker.question.heat_kJ_mm.low * MORE_HEAT,
-          nominal: asker.question.heat_kJ_mm.nominal * MORE_HEAT,
-          high: asker.question.heat_kJ_mm.high * MORE_HEAT,
+          low: asker.question.heat_kJ_mm.low * MORE_HEAT.times,
+          nominal: asker.question.heat_kJ_mm.nominal * MORE_HEAT.times,
+          high: asker.question.heat_kJ_mm.high * MORE_HEAT.times,
         },
       }),
       here: true,

@@ -1,7 +1,8 @@
 import { DUPLEX_HEAT_kJ_mm, QUENCHED_COOLING_s } from '../../data/heatLimits';
+import { SHAPE_FACTORS } from '../../data/shapeFactors';
 import { EN_1011_2_D, type Source } from '../../data/sources';
 import { STICK_EFFICIENCY } from '../../heat/arcEnergy';
-import { heatForCooling_kJ_mm, SHAPE_FACTORS } from '../../heat/cooling85';
+import { heatForCooling_kJ_mm } from '../../heat/cooling85';
 import { trimmed } from '../../units/format';
 import { inside } from '../room';
 import type { Situation } from '../situation';

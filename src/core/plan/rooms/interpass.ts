@@ -1,13 +1,10 @@
-import { INTERPASS_AT_mm, INTERPASS_MARGIN } from '../../data/heatLimits';
+import { INTERPASS_AT_mm, INTERPASS_MARGIN, RECKONED_DOUBT } from '../../data/heatLimits';
 import { AIR_LOSS } from '../../data/heatProperties';
 import { OUR_JUDGEMENT } from '../../data/sources';
 import { inWords, trimmed } from '../../units/format';
 import { neverFalls } from '../heat/holds';
 import { under } from '../room';
 import type { Assessor } from './assessor';
-
-/** Reckoned metal temperature is good to about so much of its rise over the air. */
-const RECKONED_SHARE = 0.12;
 
 /** Degrees under the ceiling where the hottest bead begins, waits and all. */
 export const interpass: Assessor = {
@@ -27,7 +24,7 @@ export const interpass: Assessor = {
     // A bead that was waited for begins at what a thermometer shows.
     const measured =
       preheated || hottest.wait_s > 0 || heat.correction?.kind === 'corrected' || hottest.pass <= 1;
-    const doubt = measured ? 0 : RECKONED_SHARE * rise;
+    const doubt = measured ? 0 : RECKONED_DOUBT.share * rise;
     const value = {
       low: most_C - doubt,
       nominal: most_C,

@@ -1,4 +1,4 @@
-import { QUENCHED_COOLING_s, SOFTENS } from '../../data/heatLimits';
+import { HAND_HEAT, QUENCHED_COOLING_s, SOFTENS } from '../../data/heatLimits';
 import { EN_1011_2_D, ROSENTHAL } from '../../data/sources';
 import { metalFamily } from '../../data/metals';
 import { peakBeside_K } from '../../heat/rosenthal';
@@ -9,8 +9,6 @@ import type { Situation } from '../situation';
 import type { Assessor } from './assessor';
 
 const QUENCHED = 'quenched-tempered-wear-plate';
-/** Give and take of the cooling time by a hand's pace. */
-const HAND_SHARE = 0.2;
 
 /** Seconds that quenched and tempered plate cools in at its hottest bead, under what takes its strength. */
 export const softening: Assessor = {
@@ -22,9 +20,11 @@ export const softening: Assessor = {
     if (!wants.families.includes(QUENCHED) || !heat.slowest) return null;
     const say = inWords(system).temperature;
     const time_s = heat.slowest.governing_s;
+    // In thin plate the time goes with the square of the heat.
+    const power = heat.slowest.governs === 'thin' ? 2 : 1;
     const most = QUENCHED_COOLING_s.high;
     const { at_C, left, source } = SOFTENS[QUENCHED];
-    return under('s', within(time_s, HAND_SHARE), exactly(most), {
+    return under('s', within(time_s, HAND_HEAT.share * power), exactly(most), {
       now: `${trimmed(time_s, 0)} s from 800 to 500 °C`,
       gap: 'before it softens',
       past: 'too slow: it softens',
