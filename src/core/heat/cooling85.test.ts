@@ -52,7 +52,7 @@ test('heat input of 130 A at 2.5 mm/s: 0.8 x 25.2 V x 130 A / 2.5 mm/s (EN 1011-
 });
 
 describe('hardened zone (published 1981, from memory)', () => {
-  /** A plain structural steel, weight percent: common practice for what such a plate carries. */
+  /** A plain structural steel, weight percent. The figures were handed down without their steel: this is one that they fit. */
   const PLAIN = { C: 0.18, Si: 0.22, Mn: 1.1 };
 
   test.each([

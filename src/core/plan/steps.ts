@@ -90,7 +90,7 @@ function oldWeldOut({ job, wants }: Situation): string[] {
     : [`The old weld seems ${name}, not the base metal: cut all of it out before you weld.`];
 }
 
-function fitAndTack({ joint, job, wants, system }: Situation): Step | null {
+function fitAndTack({ joint, job, wants, heat, system }: Situation): Step | null {
   const say = inWords(system);
   const tacks = joint.length_mm === null ? null : tacksOf(joint.kind, joint.length_mm);
   if (tacks === 0) return null;
@@ -104,7 +104,14 @@ function fitAndTack({ joint, job, wants, system }: Situation): Step | null {
         : `${tacks} tacks: both ends first, then between. Small but deep.`,
       ...(job.joint.kind === 'v-butt' ? ['Grind the tacks to a feather.'] : []),
     ],
-    holds: wants.verdict === 'unknown' ? ['Tacks on unknown steel get the same preheat as the weld.'] : [],
+    holds:
+      wants.verdict === 'unknown'
+        ? ['Tacks on unknown steel get the same preheat as the weld.']
+        : heat.preheat
+          ? [
+              `Tacks get the same preheat as the weld: warm it to ${say.temperature(heat.preheat.value)} first.`,
+            ]
+          : [],
   });
 }
 

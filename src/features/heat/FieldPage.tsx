@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { View } from 'react-native';
 import { fieldRun, type FieldRun } from '@core/plan/heat/fieldRun';
 import { formatQuantity, inWords, trimmed } from '@core/units/format';
@@ -20,8 +20,13 @@ export function FieldPage({ open }: { open: OpenJob }) {
   const run = useMemo(() => fieldRun(situation), [situation]);
   const { state, frames, start, stop } = useField();
   const [picked, setPicked] = useState<number | null>(null);
+  // The clock judges the job again every minute: only a plate that has changed is run again.
+  const asked = useRef('');
   useEffect(() => {
-    if (run) start(run);
+    const now = JSON.stringify(run);
+    if (!run || now === asked.current) return;
+    asked.current = now;
+    start(run);
   }, [run, start]);
   if (!run)
     return (

@@ -105,19 +105,19 @@ function AllMethods({ open, steel }: { open: OpenJob; steel: SteelAsked }) {
 function useMethodRows(steel: SteelAsked): { rows: MethodRow[]; many: boolean } {
   const { question } = steel;
   const { composition } = steel.preheat;
-  const [sharp, setSharp] = useState<{ of: SteelAsked; rows: MethodRow[] } | null>(null);
+  const [sharp, setSharp] = useState<{ of: SteelAsked['question']; rows: MethodRow[] } | null>(null);
   useEffect(() => {
     let overtaken = false;
     void coreBeside()
       .methodRows(composition, question, MANY_DRAWS)
       .then((rows) => {
-        if (!overtaken) setSharp({ of: steel, rows });
+        if (!overtaken) setSharp({ of: question, rows });
       });
     return () => {
       overtaken = true;
     };
-  }, [steel, composition, question]);
-  return sharp?.of === steel
+  }, [composition, question]);
+  return sharp?.of === question
     ? { rows: sharp.rows, many: true }
     : { rows: methodRows(composition, question), many: false };
 }

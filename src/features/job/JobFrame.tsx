@@ -111,7 +111,7 @@ function TitleBar({ open, stop }: { open: OpenJob; stop: StopId | null }) {
         />
       )}
       {at >= 0 && (
-        <Words as="label" color={palette.onBar}>
+        <Words as="label" color={palette.onBar} style={{ marginLeft: SPACE.s }}>
           {`${at + 1} of ${STOPS.length}`}
         </Words>
       )}

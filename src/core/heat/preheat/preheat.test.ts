@@ -101,6 +101,29 @@ describe('outside its validity a method gives a reason and no number', () => {
   });
 });
 
+/** Where each method was made for (EN 1011-2 method B; Ito and Bessyo 1968; AWS D1.1; common practice: all from memory). */
+const MADE_FOR: Record<MethodId, (of: ReturnType<typeof steel>, at: AnswerQuestion) => boolean> = {
+  cet: ({ carbon, cet }, { thick_mm, hydrogen_ml, heat_kJ_mm }) =>
+    carbon <= 0.32 &&
+    cet >= 0.2 &&
+    cet <= 0.5 &&
+    thick_mm >= 10 &&
+    thick_mm <= 90 &&
+    hydrogen_ml >= 1 &&
+    hydrogen_ml <= 20 &&
+    heat_kJ_mm >= 0.5 &&
+    heat_kJ_mm <= 4,
+  'cracking-parameter': ({ carbon }, { thick_mm, hydrogen_ml }) =>
+    carbon <= 0.32 &&
+    thick_mm >= 19 &&
+    thick_mm <= 50 &&
+    0.67 * hydrogen_ml - 0.8 >= 1 &&
+    0.67 * hydrogen_ml - 0.8 <= 5,
+  'hydrogen-control': ({ carbon, pcm }) => carbon >= 0.11 && carbon <= 0.32 && pcm < 0.38,
+  'square-root': ({ carbon }) => carbon <= 1.1,
+  prescriptive: (_, { listed, lowHydrogen }) => listed === 'A' || (listed !== null && lowHydrogen),
+};
+
 /** Plain and low-alloy steels, weight percent. */
 const anySteel = fc.record({
   Si: fc.double({ min: 0.1, max: 0.6, noNaN: true }),
@@ -124,6 +147,24 @@ const carbonPair = fc
   .map(([low, more]) => [low, Math.min(1.05, low + more)] as const);
 
 describe('properties', () => {
+  test('a figure stands just where the method was made for it, and nowhere else', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...METHOD_IDS),
+        anySteel,
+        carbonPair,
+        anyConditions,
+        fc.boolean(),
+        (id, rest, [C], change, lowHydrogen) => {
+          const one = steel({ ...rest, C });
+          const asked = question({ ...change, lowHydrogen });
+          expect(PREHEAT_METHODS[id].judge(one, asked).valid).toBe(MADE_FOR[id](one, asked));
+        },
+      ),
+      { numRuns: 1000 },
+    );
+  });
+
   test('within one method, more carbon never lowers the preheat', () => {
     fc.assert(
       fc.property(

@@ -19,6 +19,8 @@ export interface MethodRow {
 
 /** Preheat of one steel with all that is not known of it. */
 export interface SteelPreheat {
+  /** As it was asked: the same object for as long as the same is asked. */
+  question: PreheatQuestion;
   family: FamilyId;
   composition: Composition;
   /** What is asked, °C; 0 where nothing above the air is. */
@@ -82,6 +84,7 @@ function workOut(composition: Composition, question: PreheatQuestion, draws: num
   const byHeight = [...bids].sort((a, b) => a.preheat_C - b.preheat_C);
   const highest = byHeight[Math.round(TOLD.high * (byHeight.length - 1))] ?? nominal;
   return {
+    question,
     family: question.family,
     composition,
     asked_C,

@@ -46,7 +46,8 @@ const BY_CHEMISTRY: readonly string[] = ['carbon', 'hardenable'];
 /** Families for which no reckoning helps: the weld cracks hot, or only the maker's chart counts. */
 const NOT_BY_CHEMISTRY: readonly FamilyId[] = ['tool-steel', 'free-machining-steel'];
 
-const isReckoned = (family: FamilyId): boolean =>
+/** True for steel whose preheat is reckoned by chemistry, and so by thickness. */
+export const isReckoned = (family: FamilyId): boolean =>
   BY_CHEMISTRY.includes(metalFamily(family).group) && !NOT_BY_CHEMISTRY.includes(family);
 
 /** Every steel that a side may be, asked for its preheat with this rod, thickness and heat. */
@@ -79,7 +80,8 @@ export function steelsAsked(context: HeatContext, thick_mm: number, input: HeatI
           softFiller,
           picked: job.heat.method,
         };
-        return { side, family, question, preheat: preheatOf(composition, question) };
+        const preheat = preheatOf(composition, question);
+        return { side, family, question: preheat.question, preheat };
       }),
   );
 }

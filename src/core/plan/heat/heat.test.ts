@@ -64,6 +64,28 @@ describe('the preheat that is planned', () => {
     expect(room(cradle({ 'heat.torch_kW': 0.5 }), 'preheat')).toMatchObject({ state: 'none' });
   });
 
+  test.each([
+    'low-carbon-steel',
+    'quenched-tempered-wear-plate',
+    'low-alloy-steel',
+    'cast-steel',
+    'spring-steel',
+  ])('%s of a thickness nobody typed is never said to need none', (family) => {
+    const job = cradle({
+      'metal.sideA.family': family,
+      'metal.sideA.grade': null,
+      'joint.thicknessA_mm': null,
+    });
+    expect(room(job, 'preheat')).toMatchObject({ state: 'unknown', hurts: true });
+    expect(makePlan(assess(job, DEMO_KIT)).steps.some(({ title }) => title === 'No preheat')).toBe(false);
+  });
+
+  test('a metal that is not settled is told as such: no hardness and no hydrogen figure stand before it', () => {
+    const { rooms } = assess(demoJob('winch-pawl'), DEMO_KIT);
+    expect(rooms.find(({ id }) => id === 'preheat')).toMatchObject({ state: 'unknown', hurts: true });
+    expect(rooms.some(({ id }) => ['hardness', 'cold-crack'].includes(id))).toBe(false);
+  });
+
   test('frost asks for hand-warm steel, whatever the thickness', () => {
     expect(situation(demoJob('ramp-guard', { 'look.air_C': -8 })).heat.asked_C.high).toBe(20);
     expect(situation(demoJob('ramp-guard')).heat.preheat).toBeNull();
@@ -96,6 +118,10 @@ describe('what the plan says of it', () => {
     );
     expect(warm?.settings.map(({ label }) => label)).toEqual(['Warm to', 'Each side', 'Torch', 'Propane']);
     expect(warm?.cautions.join()).toMatch(/flashback/);
+    // Tacking stands before the torch on the sheet: it has to say so itself.
+    const tack = steps.find(({ title }) => /tack/.test(title));
+    expect(tack?.holds.join()).toMatch(/Tacks get the same preheat as the weld: warm it to \d+ °C first/);
+    expect(warm?.holds.join()).toContain(/\d+ °C/.exec(tack?.holds.join() ?? '')?.[0]);
     expect(steps.at(-1)?.actions.join()).toMatch(/24 to 48 hours/);
   });
 

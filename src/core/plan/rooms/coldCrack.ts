@@ -12,9 +12,9 @@ import type { Assessor } from './assessor';
 const MOST_ml = 60;
 
 /** Hydrogen that the planned temperature stands, over all that the governing steel may be; null where CET cannot say. */
-function stands({ heat }: Situation): { low: number; nominal: number; high: number } | null {
+function stands({ heat, wants }: Situation): { low: number; nominal: number; high: number } | null {
   const { asker, preheat } = heat;
-  if (!asker || asker.preheat.by !== 'cet') return null;
+  if (!asker || asker.preheat.by !== 'cet' || wants.verdict === 'unknown') return null;
   const { question } = asker;
   const conditions = {
     ...question,

@@ -29,8 +29,9 @@ function hardnessOf({ preheat: { composition } }: SteelAsked, t85_s: number): Ra
 }
 
 /** Steels that harden beside the weld at all: plain thin steel of unknown grade is left to its rule. */
-const hardening = ({ heat }: Situation): SteelAsked[] =>
-  heat.steels.filter(
+const hardening = ({ heat, wants }: Situation): SteelAsked[] =>
+  // Metal that is not settled is told as such, and not by what one of its guesses would do.
+  (wants.verdict === 'unknown' ? [] : heat.steels).filter(
     ({ family, question }) =>
       // Plate that is sold as hard as the limit is judged by its cooling time.
       family !== 'quenched-tempered-wear-plate' &&

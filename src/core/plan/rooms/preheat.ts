@@ -3,6 +3,7 @@ import { exactly, type Range } from '../../units/range';
 import { CHOSEN, PRACTICE } from '../../data/sources';
 import { TORCH } from '../../data/heatProperties';
 import { steelRanges } from '../../heat/preheat/preheat';
+import { isReckoned } from '../heat/asked';
 import { over, unknown, type Reason } from '../room';
 import type { Situation } from '../situation';
 import type { Assessor } from './assessor';
@@ -11,11 +12,9 @@ import type { Assessor } from './assessor';
 export function needsNoPreheat({ wants, joint, heat }: Situation): boolean {
   if (wants.families.length === 0 || wants.verdict === 'unknown') return false;
   // Steel of a thickness nobody has typed is not said to need none.
-  const unread = joint.thick_mm === null && heat.steels.length === 0 && wants.heat.some(isSteel);
+  const unread = joint.thick_mm === null && wants.families.some(isReckoned);
   return !unread && heat.preheat === null && heat.asked_C.high <= heat.metal_C;
 }
-
-const isSteel = ({ family }: Situation['wants']['heat'][number]): boolean => family.endsWith('steel');
 
 /** Why it is asked: the chemistry, the method, and the rules of the families. */
 function reasonsFor({ heat, wants, system }: Situation): Reason[] {
@@ -56,7 +55,7 @@ export const preheat: Assessor = {
     const say = inWords(system).temperature;
     const unnamed = wants.families.length === 0;
     const unsettled = wants.verdict === 'unknown';
-    if (unsettled || unnamed || (joint.thick_mm === null && wants.heat.some(isSteel))) {
+    if (unsettled || unnamed || (joint.thick_mm === null && wants.families.some(isReckoned))) {
       return unknown(
         {
           now: 'metal temperature',
