@@ -7,6 +7,10 @@ export const STICK_EFFICIENCY = 0.8;
 export const arcHeat_W = (current_A: number): number =>
   STICK_EFFICIENCY * loadVoltage_V('stick', current_A) * current_A;
 
+/** Amps at which a stick arc puts so much heat into the metal: the positive root of k (20 + 0.04 I) I. */
+export const ampsForHeat_A = (heat_W: number): number =>
+  (-20 + Math.sqrt(400 + (0.16 * heat_W) / STICK_EFFICIENCY)) / 0.08;
+
 /** Heat input of a bead, kJ/mm, with the arc's efficiency in it: k U I / v (EN 1011-1, from memory). */
 export const heatInput_kJ_mm = (current_A: number, travel_mm_s: number): number =>
   arcHeat_W(current_A) / travel_mm_s / 1000;

@@ -1,6 +1,6 @@
 import { BURN_THROUGH_RATIO } from '../data/limits';
 import { mapRange, type Range } from '../units/range';
-import { loadVoltage_V } from '../power/loadVoltage';
+import { ampsForHeat_A, arcHeat_W } from './arcEnergy';
 
 /** What a metal takes to melt through: heat per volume and degree, and degrees to its melting point. */
 export interface MeltProperties {
@@ -13,8 +13,6 @@ export const STEEL_MELT: MeltProperties = { heatCapacity_J_mm3K: 4.6e-3, rise_K:
 
 /** Thin-plate width of full melting: 1 / sqrt(2 pi e) twice over. */
 const WIDTH_CONSTANT = 0.484;
-/** Arc heat that reaches the plate with covered rods: EN 1011-1. */
-const ARC_EFFICIENCY = 0.8;
 /** Deposit the fit was made with, mm3 per second and ampere: travel speed is this times amps over bead area. */
 export const FITTED_DEPOSIT_mm3_As = 0.265;
 
@@ -41,9 +39,8 @@ function meltRatioAtPace(
   thinShare: number,
   metal: MeltProperties,
 ): number {
-  const heat_W = ARC_EFFICIENCY * loadVoltage_V('stick', current_A) * current_A;
   const width_mm =
-    (WIDTH_CONSTANT * thinShare * heat_W) /
+    (WIDTH_CONSTANT * thinShare * arcHeat_W(current_A)) /
     (travel_mm_s * thickness_mm * metal.heatCapacity_J_mm3K * metal.rise_K);
   return width_mm / thickness_mm;
 }
@@ -62,8 +59,6 @@ export function holesAt_A(
 ): Range {
   const travel_mm_s = (FITTED_DEPOSIT_mm3_As * current_A) / beadArea_mm2;
   const perWatt =
-    meltRatioAtPace(current_A, travel_mm_s, thickness_mm, thinShare, metal) /
-    (loadVoltage_V('stick', current_A) * current_A);
-  // (20 + 0.04 I) I = power at the ratio; the positive root.
-  return mapRange(ratio, (limit) => (-20 + Math.sqrt(400 + (0.16 * limit) / perWatt)) / 0.08);
+    meltRatioAtPace(current_A, travel_mm_s, thickness_mm, thinShare, metal) / arcHeat_W(current_A);
+  return mapRange(ratio, (limit) => ampsForHeat_A(limit / perWatt));
 }

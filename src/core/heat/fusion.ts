@@ -7,7 +7,7 @@ import {
   NEGATIVE_DEPTH,
   PENETRATION_DOUBT,
 } from '../data/fusion';
-import { loadVoltage_V } from '../power/loadVoltage';
+import { ampsForHeat_A, arcHeat_W } from './arcEnergy';
 import { within, type Range } from '../units/range';
 
 /** Whether the arc melts what it should: the floor under the amps on a thick side, and the depth into it. */
@@ -15,16 +15,11 @@ import { within, type Range } from '../units/range';
 /** Steel: W/mm K, and degrees to its melting point. */
 const CONDUCTIVITY_W_mmK = 0.041;
 const RISE_K = 1480;
-/** Arc heat that reaches the plate with covered rods: EN 1011-1. */
-const ARC_EFFICIENCY = 0.8;
 /** From this thickness on plate is as good as endless to a hand's bead, mm. */
 const ENDLESS_mm = 6.35;
 
 /** Arc power that keeps a pool of a radius melted on thick steel, W: the standing field of a point source, 2 pi k r dT. */
 const powerFor_W = (radius_mm: number): number => 2 * Math.PI * CONDUCTIVITY_W_mmK * radius_mm * RISE_K;
-
-/** Amps at which a stick arc gives so much power: the positive root of (20 + 0.04 I) I. */
-const ampsFor_A = (power_W: number): number => (-20 + Math.sqrt(400 + 0.16 * power_W)) / 0.08;
 
 /**
  * Amps under which slag is caught because the thick side is wetted and not fused.
@@ -39,13 +34,12 @@ export function fusionFloor_A(
   const spread = Math.min(1, Math.sqrt(thick_mm / ENDLESS_mm));
   const needed_W =
     powerFor_W((FUSED_WIDTH_CORES.value / 2) * core_mm) * spread * (FLOOR_COATING[coating] ?? 1);
-  return within(ampsFor_A(needed_W / ARC_EFFICIENCY / (2 * thickShare)), FLOOR_DOUBT.value);
+  return within(ampsForHeat_A(needed_W / (2 * thickShare)), FLOOR_DOUBT.value);
 }
 
 /** Depth an arc melts into steel, mm: a share of the pool it could keep, by how the covering digs. */
 export function penetration_mm(coating: Coating, current_A: number, negative: boolean): Range {
-  const power_W = ARC_EFFICIENCY * loadVoltage_V('stick', current_A) * current_A;
-  const pool_mm = power_W / powerFor_W(1);
+  const pool_mm = arcHeat_W(current_A) / powerFor_W(1);
   const digs = (DIGGING[coating] ?? 0) * (negative ? NEGATIVE_DEPTH.value : 1);
   return within(digs * pool_mm, PENETRATION_DOUBT.value);
 }

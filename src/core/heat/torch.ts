@@ -2,6 +2,7 @@ import { TORCH } from '../data/heatProperties';
 import { TORCH_PATIENCE_s } from '../data/heatLimits';
 import { diffusivity_mm2_s, surfaceLoss_W_m2K } from './loss';
 import { warmedPart, type Piece } from './piece';
+import { trimmed } from '../units/format';
 import type { Range } from '../units/range';
 
 /** Warming the joint with a torch: how long, how much gas, and whether it gets there at all. */
@@ -12,6 +13,10 @@ export interface TorchWork {
   /** What it comes to at the most, °C. */
   reaches_C: number;
 }
+
+/** Gas as it is weighed. */
+export const gasInWords = (kg: number): string =>
+  kg < 0.1 ? `${trimmed(Math.max(1, 1000 * kg), 0)} g` : `${trimmed(kg, 2)} kg`;
 
 const STEP_s = 5;
 

@@ -1,4 +1,4 @@
-import { arcHeat_W } from './arcEnergy';
+import { ampsForHeat_A, arcHeat_W } from './arcEnergy';
 
 /** What metal that is already warm asks of the arc. */
 
@@ -12,13 +12,5 @@ export const stillToMelt = (at_C: number, start_C: number, solidus_C: number): n
  */
 export function ampsOnWarm_A(start_A: number, at_C: number, start_C: number, solidus_C: number): number {
   const wanted_W = arcHeat_W(start_A) * stillToMelt(at_C, start_C, solidus_C);
-  let low = start_A / 2;
-  let high = start_A;
-  if (arcHeat_W(low) >= wanted_W) return low;
-  for (let n = 0; n < 30; n++) {
-    const middle = (low + high) / 2;
-    if (arcHeat_W(middle) < wanted_W) low = middle;
-    else high = middle;
-  }
-  return (low + high) / 2;
+  return Math.min(start_A, Math.max(start_A / 2, ampsForHeat_A(wanted_W)));
 }

@@ -4,6 +4,7 @@ import type { FamilyId } from '../data/families';
 import { sourceWords } from '../data/sources';
 import { familyHeatRule } from '../heat/familyRule';
 import { zoneHalf_mm } from '../heat/piece';
+import { gasInWords } from '../heat/torch';
 import { inWords, trimmed } from '../units/format';
 import { needsNoPreheat } from './rooms/preheat';
 import type { Situation } from './situation';
@@ -65,9 +66,9 @@ export function warm(situation: Situation): Step | null {
         ? [
             {
               label: 'Torch',
-              value: `${trimmed(torch.work.time_s.low / 60, 0)} to ${trimmed(torch.work.time_s.high / 60, 0)} min at ${trimmed(torch.kW, 1)} kW`,
+              value: `${say.time(torch.work.time_s.low)} to ${say.time(torch.work.time_s.high)} at ${trimmed(torch.kW, 1)} kW`,
             },
-            { label: 'Propane', value: `about ${trimmed(torch.work.propane_kg ?? 0, 2)} kg` },
+            { label: 'Propane', value: `about ${gasInWords(torch.work.propane_kg ?? 0)}` },
           ]
         : []),
     ],
@@ -125,7 +126,7 @@ export function betweenBeads({ heat, timeline, system, job, wants }: Situation):
     actions: [
       ...(first && !job.heat.goStraightOn
         ? [
-            `Reckoned waits: about ${minutes(first.wait_s)} before pass ${first.pass}${waits.length > 1 ? `, ${minutes(Math.max(...waits.map(({ wait_s }) => wait_s)))} at the longest, ${waits.length} in all` : ''}.`,
+            `Reckoned waits: about ${say.time(first.wait_s)} before pass ${first.pass}${waits.length > 1 ? `, ${say.time(Math.max(...waits.map(({ wait_s }) => wait_s)))} at the longest, ${waits.length} in all` : ''}.`,
           ]
         : []),
       ...(rewarms.length > 0
@@ -141,11 +142,6 @@ export function betweenBeads({ heat, timeline, system, job, wants }: Situation):
     ],
   };
 }
-
-const minutes = (seconds: number): string =>
-  seconds < 90
-    ? `${trimmed(Math.max(5, 5 * Math.round(seconds / 5)), 0)} s`
-    : `${trimmed(seconds / 60, 0)} min`;
 
 /** How it is left to cool, in the words of the families where they say anything special. */
 export const coolingWords = ({ wants }: Situation): string[] => [

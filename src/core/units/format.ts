@@ -1,4 +1,4 @@
-import { DISTANCE, SIZE, TEMPERATURE, WIND, type QuantityKind, type UnitSystem } from './kinds';
+import { DISTANCE, DURATION, SIZE, TEMPERATURE, WIND, type QuantityKind, type UnitSystem } from './kinds';
 
 /** Unit that a system shows a kind in. */
 const shownUnit = (kind: QuantityKind, system: UnitSystem) => kind.units[kind.bare[system]] ?? kind.units[0];
@@ -58,6 +58,7 @@ export const inWords = (system: UnitSystem) => ({
   distance: (m: number) => formatQuantity(m, DISTANCE, system),
   wind: (m_s: number) => formatQuantity(m_s, WIND, system),
   temperature: (c: number) => formatQuantity(c, TEMPERATURE, system),
+  time: (s: number) => formatQuantity(Math.round(s), DURATION, system),
   /** A difference of temperature, which has no freezing point in it. */
   degrees: (c: number) => (system === 'metric' ? `${trimmed(c, 0)} °C` : `${trimmed((c * 9) / 5, 0)} °F`),
 });

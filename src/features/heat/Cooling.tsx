@@ -10,7 +10,6 @@ import { Pick } from '@/ui/Pick';
 import { Words } from '@/ui/Words';
 import { CoolingCurve } from './CoolingCurve';
 import { HeatField } from './fields';
-import { timeInWords } from './times';
 import { RuleOfMetal, WithoutIt } from './WithoutIt';
 import { SHORTEST_WAIT_s } from '@core/data/heatLimits';
 
@@ -82,7 +81,7 @@ const spanOf = (low: number, high: number, digits: number): string =>
 function Between({ open, later }: { open: OpenJob; later: OpenJob }) {
   const { job } = open;
   const { heat, timeline } = open.assessment.situation;
-  const say = inWords(open.system).temperature;
+  const { temperature: say, time } = inWords(open.system);
   if (!timeline || !heat.curve) return null;
   const waits = timeline.starts.filter(({ wait_s }) => wait_s >= SHORTEST_WAIT_s.value);
   const all_s = waits.reduce((sum, { wait_s }) => sum + wait_s, 0);
@@ -99,8 +98,8 @@ function Between({ open, later }: { open: OpenJob; later: OpenJob }) {
           ? 'No waiting reckoned.'
           : job.heat.goStraightOn
             ? ''
-            : `${waits.length} ${waits.length === 1 ? 'wait' : 'waits'}, ${timeInWords(all_s)} in all; the first before pass ${waits[0]?.pass}, about ${timeInWords(waits[0]?.wait_s ?? 0)}.`}
-        {warm_s > 60 ? ` Torch ${timeInWords(warm_s)} in all.` : ''}
+            : `${waits.length} ${waits.length === 1 ? 'wait' : 'waits'}, ${time(all_s)} in all; the first before pass ${waits[0]?.pass}, about ${time(waits[0]?.wait_s ?? 0)}.`}
+        {warm_s > 60 ? ` Torch ${time(warm_s)} in all.` : ''}
       </Words>
       {(waits.length > 0 || job.heat.goStraightOn) && (
         <Pick
@@ -118,7 +117,7 @@ function Between({ open, later }: { open: OpenJob; later: OpenJob }) {
         <View style={{ gap: 2 }} testID="starts">
           {timeline.starts.slice(0, 8).map((start, n) => (
             <Words key={n} as="small" tone="quiet">
-              {`Pass ${start.pass}: found at ${say(start.found_C)}${start.wait_s >= SHORTEST_WAIT_s.value ? `, wait ${timeInWords(start.wait_s)}` : ''}${start.rewarm_s > 0 ? `, torch ${timeInWords(start.rewarm_s)}` : ''}${amps.length > 0 && amps[n] !== undefined ? `, ${amps[n]} A` : ''}`}
+              {`Pass ${start.pass}: found at ${say(start.found_C)}${start.wait_s >= SHORTEST_WAIT_s.value ? `, wait ${time(start.wait_s)}` : ''}${start.rewarm_s > 0 ? `, torch ${time(start.rewarm_s)}` : ''}${amps.length > 0 && amps[n] !== undefined ? `, ${amps[n]} A` : ''}`}
             </Words>
           ))}
           {timeline.starts.length > 8 && (

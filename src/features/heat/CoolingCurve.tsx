@@ -3,7 +3,6 @@ import { View } from 'react-native';
 import Svg, { Circle, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { fallsAfter_s } from '@core/heat/cooling';
 import { inWords, trimmed } from '@core/units/format';
-import { timeInWords } from './times';
 import type { OpenJob } from '@/state/useJob';
 import { usePalette } from '@/ui/theme/theme';
 import { FONTS, SPACE } from '@/ui/theme/tokens';
@@ -25,7 +24,7 @@ export function CoolingCurve({ open }: { open: OpenJob }) {
   const { heat } = open.assessment.situation;
   const { curve, cooling, ceiling, correction } = heat;
   if (!curve) return null;
-  const say = inWords(open.system).temperature;
+  const { temperature: say, time } = inWords(open.system);
   const { reading_C, readingAfter_s } = open.job.heat;
   const floor_C = heat.asked_C.high > heat.metal_C ? heat.asked_C.high : null;
   const corrected = (after_s: number) => curve(after_s * cooling.faster);
@@ -125,8 +124,8 @@ export function CoolingCurve({ open }: { open: OpenJob }) {
       <Words as="label" tone="quiet" testID="curve-says">
         {[
           `Beside the first pass, 10 mm from it: ${say(first_C)} ten seconds after the arc.`,
-          under === null ? '' : `Under the ceiling after ${timeInWords(under)}.`,
-          keeps === null ? '' : `Stays over what is asked for ${timeInWords(keeps)}.`,
+          under === null ? '' : `Under the ceiling after ${time(under)}.`,
+          keeps === null ? '' : `Stays over what is asked for ${time(keeps)}.`,
           correction?.kind === 'corrected' ? 'Dotted: as reckoned. Ring: your reading.' : '',
         ]
           .filter((words) => words !== '')

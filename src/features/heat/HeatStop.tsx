@@ -4,6 +4,7 @@ import { RESTRAINTS, type RestraintId } from '@core/data/heatIds';
 import { USUAL_TORCH } from '@core/data/heatProperties';
 import { PREHEAT_ZONE } from '@core/data/hydrogenControl';
 import { zoneHalf_mm } from '@core/heat/piece';
+import { gasInWords } from '@core/heat/torch';
 import type { SchoolId } from '@core/data/schools';
 import { schoolsFor } from '@core/plan/schools';
 import { needsNoPreheat } from '@core/plan/rooms/preheat';
@@ -21,7 +22,6 @@ import { Cooling } from './Cooling';
 import { HeatField } from './fields';
 import { Made } from './Made';
 import { Methods } from './Methods';
-import { gasInWords, timeInWords } from './times';
 import { WarmthPicture } from './WarmthPicture';
 
 /** Heat: how warm before, between and after, why, and how long that takes. */
@@ -144,7 +144,7 @@ function Torch({ open }: { open: OpenJob }) {
       )}
       <Words as="bold" tone={time_s ? 'ink' : 'danger'} testID="torch-says">
         {time_s
-          ? `${timeInWords(time_s.low)} to ${timeInWords(time_s.high)} on the torch, about ${gasInWords(propane_kg ?? 0)} of propane`
+          ? `${say.time(time_s.low)} to ${say.time(time_s.high)} on the torch, about ${gasInWords(propane_kg ?? 0)} of propane`
           : `The torch comes to about ${say.temperature(reaches_C)} and no further.`}
       </Words>
       <Words as="small" tone="quiet">

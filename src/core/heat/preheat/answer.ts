@@ -1,9 +1,10 @@
 import type { FamilyId } from '../../data/families';
 import type { HeatRule } from '../../data/heatRules';
 import { PLAIN_COLD_TO_mm, SOFT_FILLER_C } from '../../data/heatLimits';
+import { PCM_COLUMNS } from '../../data/hydrogenControl';
 import type { MethodId, RestraintId } from '../../data/heatIds';
 import type { SteelNumbers } from '../samples';
-import { cetAtItsEdge_C } from './cet';
+import { CET_HOLDS, cetAtItsEdge_C } from './cet';
 import { CARBON_END_pct, type PreheatConditions } from './method';
 import { PREHEAT_METHODS } from './methods';
 
@@ -32,11 +33,9 @@ export interface AnswerQuestion extends PreheatConditions {
 
 /** Families of plain steel that practice welds cold while they are thin. */
 const PLAIN: readonly FamilyId[] = ['low-carbon-steel', 'galvanised-steel', 'wrought-iron'];
-/** Just inside the hydrogen-control table's first row of thickness and its last column: CET knows no thinner plate. */
-const THIN_mm = 9.9;
-const LAST_PCM_pct = 0.3799;
-/** More hydrogen than CET knows. */
-const CET_TO_ml = 20;
+/** Just inside the hydrogen-control table's row of plate too thin for CET, and its last column. */
+const THIN_mm = CET_HOLDS.thick_mm.low - 0.1;
+const LAST_PCM_pct = Math.max(...PCM_COLUMNS) - 1e-4;
 
 /** Plain thin steel of which no more is known than its family. */
 export const isPlainThin = ({ family, gradeUnknown, thick_mm, restraintSet }: AnswerQuestion): boolean =>
@@ -91,7 +90,8 @@ function tableAtItsEdge(steel: SteelNumbers, question: AnswerQuestion): Bid[] {
     carbon: steel.carbon - over,
     pcm: Math.min(steel.pcm - over, LAST_PCM_pct),
   };
-  const counts = (restraintSet !== null && restraintSet !== 'low') || hydrogen_ml > CET_TO_ml;
+  const counts =
+    (restraintSet !== null && restraintSet !== 'low') || hydrogen_ml > CET_HOLDS.hydrogen_ml.high;
   const thick_mm = counts ? question.thick_mm : Math.min(question.thick_mm, THIN_mm);
   const answer = PREHEAT_METHODS['hydrogen-control'].judge(edge, { ...question, thick_mm });
   return answer.valid ? [{ by: 'hydrogen-control', preheat_C: answer.preheat_C }] : [];

@@ -11,7 +11,7 @@ import {
 } from './method';
 
 /** Where the formula holds (EN 1011-2 method B, from memory). */
-const HOLDS = {
+export const CET_HOLDS = {
   cet: { low: 0.2, high: 0.5 },
   thick_mm: { low: 10, high: 90 },
   hydrogen_ml: { low: 1, high: 20 },
@@ -34,14 +34,14 @@ export const cetPreheat_C = ({ cet, thick_mm, hydrogen_ml, heat_kJ_mm }: Put): n
 function judge(steel: SteelNumbers, conditions: PreheatConditions): MethodAnswer {
   const { thick_mm, hydrogen_ml, heat_kJ_mm } = conditions;
   if (steel.carbon > CARBON_END_pct) return outside(OVER_CARBON);
-  if (steel.cet < HOLDS.cet.low) return outside('CET under 0.2 %: softer than it was made for.');
-  if (steel.cet > HOLDS.cet.high) return outside('CET over 0.5 %: harder than it was made for.');
-  if (thick_mm < HOLDS.thick_mm.low) return outside('Thinner than 10 mm.');
-  if (thick_mm > HOLDS.thick_mm.high) return outside('Thicker than 90 mm.');
-  if (hydrogen_ml < HOLDS.hydrogen_ml.low) return outside('Weld metal that keeps its hydrogen.');
-  if (hydrogen_ml > HOLDS.hydrogen_ml.high) return outside('Rod brings over 20 ml of hydrogen.');
-  if (heat_kJ_mm < HOLDS.heat_kJ_mm.low) return outside('Bead under 0.5 kJ/mm.');
-  if (heat_kJ_mm > HOLDS.heat_kJ_mm.high) return outside('Bead over 4 kJ/mm.');
+  if (steel.cet < CET_HOLDS.cet.low) return outside('CET under 0.2 %: softer than it was made for.');
+  if (steel.cet > CET_HOLDS.cet.high) return outside('CET over 0.5 %: harder than it was made for.');
+  if (thick_mm < CET_HOLDS.thick_mm.low) return outside('Thinner than 10 mm.');
+  if (thick_mm > CET_HOLDS.thick_mm.high) return outside('Thicker than 90 mm.');
+  if (hydrogen_ml < CET_HOLDS.hydrogen_ml.low) return outside('Weld metal that keeps its hydrogen.');
+  if (hydrogen_ml > CET_HOLDS.hydrogen_ml.high) return outside('Rod brings over 20 ml of hydrogen.');
+  if (heat_kJ_mm < CET_HOLDS.heat_kJ_mm.low) return outside('Bead under 0.5 kJ/mm.');
+  if (heat_kJ_mm > CET_HOLDS.heat_kJ_mm.high) return outside('Bead over 4 kJ/mm.');
   if (overAlloyed(steel)) return outside('More alloy than it was made for.');
   return asks(cetPreheat_C({ cet: steel.cet, thick_mm, hydrogen_ml, heat_kJ_mm }));
 }
@@ -58,14 +58,14 @@ const kept = (value: number, { low, high }: { low: number; high: number }): numb
  */
 export function cetAtItsEdge_C(steel: SteelNumbers, conditions: PreheatConditions): number | null {
   const cet = steel.cet - Math.max(0, steel.carbon - CARBON_END_pct);
-  if (cet < HOLDS.cet.low || conditions.thick_mm < HOLDS.thick_mm.low) return null;
+  if (cet < CET_HOLDS.cet.low || conditions.thick_mm < CET_HOLDS.thick_mm.low) return null;
   return Math.max(
     0,
     cetPreheat_C({
-      cet: Math.min(cet, HOLDS.cet.high),
-      thick_mm: kept(conditions.thick_mm, HOLDS.thick_mm),
-      hydrogen_ml: kept(conditions.hydrogen_ml, HOLDS.hydrogen_ml),
-      heat_kJ_mm: kept(conditions.heat_kJ_mm, HOLDS.heat_kJ_mm),
+      cet: Math.min(cet, CET_HOLDS.cet.high),
+      thick_mm: kept(conditions.thick_mm, CET_HOLDS.thick_mm),
+      hydrogen_ml: kept(conditions.hydrogen_ml, CET_HOLDS.hydrogen_ml),
+      heat_kJ_mm: kept(conditions.heat_kJ_mm, CET_HOLDS.heat_kJ_mm),
     }),
   );
 }

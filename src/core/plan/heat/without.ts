@@ -103,6 +103,6 @@ function twoTorches({ heat, system }: Situation, to_C: number): string {
   const work = torchWork({ ...piece, wind_m_s: 0, soaked_s: 0 }, to_C, 2 * torch.kW);
   const say = inWords(system).temperature;
   return work.time_s
-    ? `Two of ${trimmed(torch.kW, 1)} kW out of the wind: about ${trimmed(work.time_s.nominal / 60, 0)} min.`
+    ? `Two of ${trimmed(torch.kW, 1)} kW out of the wind: about ${inWords(system).time(work.time_s.nominal)}.`
     : `Even two of ${trimmed(torch.kW, 1)} kW out of the wind come to ${say(work.reaches_C)} only.`;
 }

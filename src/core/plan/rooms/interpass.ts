@@ -1,7 +1,7 @@
 import { INTERPASS_AT_mm, INTERPASS_MARGIN, RECKONED_DOUBT } from '../../data/heatLimits';
 import { AIR_LOSS } from '../../data/heatProperties';
 import { OUR_JUDGEMENT } from '../../data/sources';
-import { inWords, trimmed } from '../../units/format';
+import { inWords } from '../../units/format';
 import { neverFalls } from '../heat/holds';
 import { under } from '../room';
 import type { Assessor } from './assessor';
@@ -56,7 +56,7 @@ export const interpass: Assessor = {
                 {
                   words: stuck
                     ? 'It does not fall that far by itself in a day: the ceiling lies at or under the air.'
-                    : `${waits.length} ${waits.length === 1 ? 'wait' : 'waits'}, the longest ${trimmed(longest / 60, 0)} min, are in the time of the job.`,
+                    : `${waits.length} ${waits.length === 1 ? 'wait' : 'waits'}, the longest ${inWords(system).time(longest)}, are in the time of the job.`,
                   source: OUR_JUDGEMENT,
                 },
               ]

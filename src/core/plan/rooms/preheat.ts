@@ -2,6 +2,7 @@ import { inWords, trimmed } from '../../units/format';
 import { exactly, type Range } from '../../units/range';
 import { CHOSEN, PRACTICE } from '../../data/sources';
 import { TORCH } from '../../data/heatProperties';
+import { gasInWords } from '../../heat/torch';
 import { steelRanges } from '../../heat/preheat/preheat';
 import { isReckoned } from '../heat/asked';
 import { over, unknown, type Reason } from '../room';
@@ -52,7 +53,8 @@ export const preheat: Assessor = {
   assess(situation) {
     const { wants, joint, heat, system } = situation;
     if (wants.verdict === 'never') return null;
-    const say = inWords(system).temperature;
+    const words = inWords(system);
+    const say = words.temperature;
     const unnamed = wants.families.length === 0;
     const unsettled = wants.verdict === 'unknown';
     if (unsettled || unnamed || (joint.thick_mm === null && wants.families.some(isReckoned))) {
@@ -97,7 +99,7 @@ export const preheat: Assessor = {
           ? [
               {
                 words: work.time_s
-                  ? `A ${trimmed(heat.torch?.kW ?? 0, 1)} kW torch takes ${trimmed(work.time_s.low / 60, 0)} to ${trimmed(work.time_s.high / 60, 0)} min and ${trimmed(work.propane_kg ?? 0, 2)} kg of propane.`
+                  ? `A ${trimmed(heat.torch?.kW ?? 0, 1)} kW torch takes ${words.time(work.time_s.low)} to ${words.time(work.time_s.high)} and ${gasInWords(work.propane_kg ?? 0)} of propane.`
                   : `A ${trimmed(heat.torch?.kW ?? 0, 1)} kW torch comes to about ${say(work.reaches_C)} in two hours and no further.`,
                 source: TORCH.source,
               },
