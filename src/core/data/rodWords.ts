@@ -232,11 +232,8 @@ export const WHOLE_WORDS: Readonly<Record<string, WholeWord>> = {
 
 /** The class of the app's own tables that a word is planned as, by its canonical stem. */
 export const PLANNED_AS: Readonly<Record<string, RodClassId>> = {
-  'ENiCrFe-2': 'ENiCrFe-3',
   'ENi-CI-A': 'ENi-CI',
   'ENiFe-CI-A': 'ENiFe-CI',
-  'ENiFeMn-CI': 'ENiFe-CI',
-  'ECuSn-A': 'ECuSn-C',
   'E308-16': 'E308L-16',
   'E316-16': 'E316L-16',
   'E309-16': 'E309L-16',

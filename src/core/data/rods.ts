@@ -207,6 +207,26 @@ const hardfacing = {
   toleratesDirt: false,
 } as const;
 
+const aluminium = {
+  coating: 'aluminium',
+  poles: ['DCEP'],
+  positions: 'all',
+  recovery: 0.95,
+  deposit_mm3_As: 0.8,
+  ocv_V: 70,
+  arcForce: 'high',
+  technique: 'Steep rod, 5 to 10° from square, dragged, arc as short as it will go, twice the pace of steel.',
+  lowHydrogen: true,
+  bead_cores: { stringer: 3, weave: 3 },
+  suitsSheet: false,
+  toleratesDirt: false,
+  amps: {
+    '3/32': range(50, 80, AWS_A5_3),
+    '1/8': range(80, 120, AWS_A5_3),
+    '5/32': range(110, 150, AWS_A5_3),
+  },
+} as const;
+
 /**
  * The rods the app knows. Deposit figures: worked from deposition tables (kg/h at 100 % arc), one value a class.
  * A tin's own printed range always wins over the ranges here.
@@ -305,43 +325,36 @@ export const RODS = {
     suitsSheet: false,
     amps: { '3/32': a51(100, 145), '1/8': a51(140, 190), '5/32': a51(180, 250), '3/16': a51(230, 305) },
   },
+  'E307-16': stainless,
   'E308L-16': stainless,
   'E309L-16': stainless,
   'E309LMo-16': stainless,
+  'E310-16': stainless,
   'E312-16': stainless,
   'E316L-16': stainless,
+  'E347-16': stainless,
   'E2209-16': stainless,
+  'E410NiMo-16': stainless,
+  'ENiCrFe-2': nickel,
   'ENiCrFe-3': nickel,
   'ENiCrMo-3': nickel,
   'ENi-1': nickel,
   'ENiCu-7': nickel,
   'ENi-CI': castIron,
   'ENiFe-CI': castIron,
+  'ENiFeMn-CI': castIron,
+  ESt: castIron,
   'ECuAl-A2': bronze,
+  'ECuSn-A': bronze,
   'ECuSn-C': bronze,
+  ECuSi: bronze,
+  ECuNi: bronze,
   EFe1: hardfacing,
   'EFeMn-A': hardfacing,
   'EFeCr-A1A': hardfacing,
-  E4043: {
-    coating: 'aluminium',
-    poles: ['DCEP'],
-    positions: 'all',
-    recovery: 0.95,
-    deposit_mm3_As: 0.8,
-    ocv_V: 70,
-    arcForce: 'high',
-    technique:
-      'Steep rod, 5 to 10° from square, dragged, arc as short as it will go, twice the pace of steel.',
-    lowHydrogen: true,
-    bead_cores: { stringer: 3, weave: 3 },
-    suitsSheet: false,
-    toleratesDirt: false,
-    amps: {
-      '3/32': range(50, 80, AWS_A5_3),
-      '1/8': range(80, 120, AWS_A5_3),
-      '5/32': range(110, 150, AWS_A5_3),
-    },
-  },
+  E1100: aluminium,
+  E3003: aluminium,
+  E4043: aluminium,
 } as const satisfies Record<string, RodClass>;
 
 export type RodClassId = keyof typeof RODS;

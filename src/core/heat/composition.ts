@@ -2,8 +2,8 @@ import { libraryRow } from '../data/library';
 import type { FamilyId } from '../data/families';
 import { CHOSEN, memoryOf, OUR_JUDGEMENT, type Source } from '../data/sources';
 import { steelGrade } from '../data/steelGrades';
-import { usualError } from '../formats/usualError';
 import type { Side } from '../formats/job';
+import { readings } from '../metal/readings';
 import { remembered } from '../units/remembered';
 import type { Range } from '../units/range';
 import { STEEL_ELEMENTS, type Percent, type SteelElement } from './carbon';
@@ -26,21 +26,6 @@ const peak = (low: number, high: number): Range => ({
 });
 
 type Elements = Partial<Record<SteelElement, Range>>;
-
-/** What was read off the piece and not taken back, the latest last. */
-function readings(side: Side): Elements {
-  const read: Elements = {};
-  for (const evidence of Object.values(side.evidence)) {
-    if (evidence.kind !== 'chemistry' || evidence.standing === 'undone') continue;
-    for (const element of STEEL_ELEMENTS) {
-      const { percent = null, error = null } = evidence.elements[element] ?? {};
-      if (percent === null || (element === 'C' && !evidence.seesCarbon)) continue;
-      const half = error ?? usualError(percent);
-      read[element] = { low: Math.max(0, percent - half), nominal: percent, high: percent + half };
-    }
-  }
-  return read;
-}
 
 /** The library's range of a family, over what a certificate or stamp says of it. */
 const familyElements = remembered((row: ReturnType<typeof libraryRow>): Elements => {
@@ -74,7 +59,7 @@ const bySide = remembered((side: Side) => {
 export const compositionOf = (side: Side, family: FamilyId): Composition => bySide(side)(family);
 
 function workOut(side: Side, family: FamilyId): Composition {
-  const read = readings(side);
+  const read = readings(side, STEEL_ELEMENTS);
   const named = steelGrade(side.grade);
   const grade = named && named.family === family ? named : null;
   const base: Elements = grade
