@@ -213,6 +213,18 @@ export const HEAT_RULES: Readonly<Record<FamilyId, HeatRule>> = {
   'sintered-metal': NO_ARC,
 };
 
+/** Bronze on iron: nothing of the iron melts. */
+export const BRAZE_IRON: HeatRule = {
+  ...rule(
+    'Brazed: the iron round it evenly warm, the joint at dull red, 600 to 700 °C. The iron does not melt.',
+    600,
+    700,
+    760,
+    memoryOf('brazing handbooks, bronze on gray iron'),
+  ),
+  cooling: 'Slowly under a blanket or dry sand, unmoved until it is black.',
+};
+
 /** Iron warmed at least this far is welded the hot way, °C: nothing between the two is right. */
 export const HOT_IRON_FROM_C = 300;
 /** The hot way, for castings small enough to be warmed whole. */

@@ -1,4 +1,5 @@
 import type { FamilyId } from './families';
+import type { OtherWayId } from './otherWays';
 import { HANDBOOK, type Source } from './sources';
 
 /** Metals that share their answer to "which rod?" when joined to something else. */
@@ -37,6 +38,8 @@ export interface MetalFamily {
   /** Why it is last resort or never, and what to do instead. Empty where arc is 'yes'. */
   why: string;
   instead: string;
+  /** Other ways to mend it, best first; none where the arc does it. */
+  ways?: readonly OtherWayId[];
   thermal: Thermal | null;
   /** Rod classes for the family joined to itself, best first. */
   rods: readonly string[];
@@ -130,6 +133,7 @@ export const METALS = {
     arc: 'last-resort',
     why: 'The heat takes the spring out of it and leaves a brittle edge beside the weld.',
     instead: 'Replace the spring, or have it welded and heat treated in a shop.',
+    ways: ['replace', 'send-out'],
     thermal: thermal(7.84, 480, 1400),
     rods: ['E312-16', 'E309L-16'],
     cautions: [],
@@ -140,6 +144,7 @@ export const METALS = {
     arc: 'last-resort',
     why: 'It hardens and cracks beside the weld unless heated and tempered to its own chart.',
     instead: 'Replace it, or send it to a shop that can heat treat it.',
+    ways: ['replace', 'send-out'],
     thermal: null,
     rods: ['E312-16', 'E309L-16'],
     cautions: [],
@@ -150,6 +155,7 @@ export const METALS = {
     arc: 'last-resort',
     why: 'Its sulphur or lead makes the weld crack as it sets; lead fume too.',
     instead: 'Remake the part in plain steel, or bolt it.',
+    ways: ['bolt', 'braze', 'replace'],
     thermal: thermal(7.87, 486, 1480),
     rods: [...LOW_HYDROGEN],
     cautions: ['Lead may be in the fume: respirator and extraction.'],
@@ -161,7 +167,7 @@ export const METALS = {
     why: '',
     instead: '',
     thermal: thermal(7.88, 510, 1340),
-    rods: ['E309L-16', 'E312-16'],
+    rods: ['E309L-16', 'E312-16', 'E307-16', 'EFeMn-A'],
     cautions: ['Manganese in the fume: extract it or stay upwind.'],
   },
   'cast-steel': {
@@ -204,7 +210,7 @@ export const METALS = {
     why: '',
     instead: '',
     thermal: thermal(7.15, 500, 1140),
-    rods: ['ENiFe-CI', 'ENi-CI'],
+    rods: ['ENiFe-CI', 'ENi-CI', 'ENiFeMn-CI'],
     cautions: [NICKEL_FUME],
   },
   'ductile-iron': {
@@ -214,7 +220,7 @@ export const METALS = {
     why: '',
     instead: '',
     thermal: thermal(7.15, 490, 1120),
-    rods: ['ENiFe-CI', 'ENi-CI'],
+    rods: ['ENiFe-CI', 'ENiFeMn-CI', 'ENi-CI'],
     cautions: [NICKEL_FUME],
   },
   'malleable-iron': {
@@ -233,6 +239,7 @@ export const METALS = {
     arc: 'never',
     why: 'It cracks beside any weld, whatever is done.',
     instead: 'Replace it, or bolt a plate over.',
+    ways: ['bolt', 'replace', 'glue'],
     thermal: thermal(7.7, 540, 1140),
     rods: [],
     cautions: [],
@@ -244,7 +251,7 @@ export const METALS = {
     why: '',
     instead: '',
     thermal: thermal(7.98, 500, 1400),
-    rods: ['E316L-16', 'E308L-16', 'E309L-16', 'E312-16'],
+    rods: ['E316L-16', 'E308L-16', 'E347-16', 'E309L-16', 'E312-16'],
     cautions: [CHROMIUM_FUME, 'Slag jumps off stainless as it cools: keep the glasses on under the hood.'],
   },
   'free-machining-stainless': {
@@ -253,6 +260,7 @@ export const METALS = {
     arc: 'last-resort',
     why: 'Its sulphur cracks the weld as it sets.',
     instead: 'Remake it in 304 or 316, or bolt it.',
+    ways: ['bolt', 'braze', 'replace'],
     thermal: thermal(7.98, 500, 1400),
     rods: ['E312-16', 'E309L-16'],
     cautions: [CHROMIUM_FUME],
@@ -274,7 +282,7 @@ export const METALS = {
     why: '',
     instead: '',
     thermal: thermal(7.74, 460, 1480),
-    rods: ['E309L-16', 'E312-16'],
+    rods: ['E309L-16', 'E312-16', 'E410NiMo-16'],
     cautions: [CHROMIUM_FUME],
   },
   'duplex-stainless': {
@@ -294,7 +302,7 @@ export const METALS = {
     why: '',
     instead: '',
     thermal: thermal(2.72, 900, 643),
-    rods: ['E4043'],
+    rods: ['E4043', 'E3003', 'E1100'],
     cautions: [FLUX_FUME],
   },
   'al-5xxx': {
@@ -303,6 +311,7 @@ export const METALS = {
     arc: 'no-rod',
     why: 'With over 2.5 % magnesium no stick rod suits: 4043 leaves it brittle.',
     instead: 'TIG or wire with 5356 filler, in a shop.',
+    ways: ['send-out', 'bolt', 'rivet'],
     thermal: thermal(2.67, 890, 591),
     rods: [],
     cautions: [],
@@ -323,6 +332,7 @@ export const METALS = {
     arc: 'last-resort',
     why: 'It cracks hot and loses its strength.',
     instead: 'Rivet or bolt a repair plate; replace.',
+    ways: ['rivet', 'bolt', 'replace'],
     thermal: thermal(2.8, 900, 477),
     rods: ['E4043'],
     cautions: [FLUX_FUME],
@@ -343,6 +353,7 @@ export const METALS = {
     arc: 'last-resort',
     why: 'Gas and oil shut in the casting boil out through the weld.',
     instead: 'Epoxy, bolt a plate, replace.',
+    ways: ['glue', 'bolt', 'replace'],
     thermal: thermal(2.73, 963, 516),
     rods: ['E4043'],
     cautions: [FLUX_FUME],
@@ -353,6 +364,7 @@ export const METALS = {
     arc: 'never',
     why: 'Chips and swarf burn, and no stick rod exists for it.',
     instead: 'TIG in a shop that handles magnesium; replace.',
+    ways: ['send-out', 'bolt', 'replace'],
     thermal: thermal(1.78, 1030, 468),
     rods: [],
     cautions: [],
@@ -364,7 +376,7 @@ export const METALS = {
     why: '',
     instead: '',
     thermal: thermal(8.92, 385, 1065),
-    rods: ['ECuSn-C', 'ECuAl-A2'],
+    rods: ['ECuSn-C', 'ECuAl-A2', 'ECuSn-A', 'ECuSi'],
     cautions: ['Copper fume: extract it or stay upwind.'],
   },
   brass: {
@@ -374,7 +386,7 @@ export const METALS = {
     why: '',
     instead: '',
     thermal: thermal(8.53, 375, 915),
-    rods: ['ECuSn-C', 'ECuAl-A2'],
+    rods: ['ECuSn-C', 'ECuSn-A', 'ECuAl-A2'],
     cautions: [ZINC_FUME],
   },
   'leaded-brass': {
@@ -383,6 +395,7 @@ export const METALS = {
     arc: 'never',
     why: 'The lead cracks it hot and fumes.',
     instead: 'Silver braze with extraction, or replace.',
+    ways: ['braze', 'bolt', 'replace'],
     thermal: thermal(8.5, 380, 885),
     rods: [],
     cautions: [],
@@ -394,7 +407,7 @@ export const METALS = {
     why: '',
     instead: '',
     thermal: thermal(8.8, 378, 854),
-    rods: ['ECuSn-C', 'ECuAl-A2'],
+    rods: ['ECuSn-C', 'ECuSn-A', 'ECuAl-A2'],
     cautions: ['Copper fume: extract it or stay upwind.'],
   },
   'aluminium-bronze': {
@@ -414,7 +427,7 @@ export const METALS = {
     why: '',
     instead: '',
     thermal: thermal(8.94, 378, 1100),
-    rods: ['ENiCu-7', 'ENi-1'],
+    rods: ['ECuNi', 'ENiCu-7', 'ENi-1'],
     cautions: [NICKEL_FUME],
   },
   'nickel-copper': {
@@ -434,7 +447,7 @@ export const METALS = {
     why: '',
     instead: '',
     thermal: thermal(8.45, 444, 1354),
-    rods: ['ENiCrFe-3', 'ENiCrMo-3'],
+    rods: ['ENiCrFe-3', 'ENiCrMo-3', 'ENiCrFe-2'],
     cautions: [CHROMIUM_FUME, NICKEL_FUME],
   },
   titanium: {
@@ -443,6 +456,7 @@ export const METALS = {
     arc: 'never',
     why: 'Air makes the hot metal brittle, and no stick rod exists for it.',
     instead: 'TIG under full inert cover, in a shop.',
+    ways: ['send-out', 'bolt', 'replace'],
     thermal: thermal(4.51, 523, 1660),
     rods: [],
     cautions: [],
@@ -453,6 +467,7 @@ export const METALS = {
     arc: 'never',
     why: 'It melts at 380 °C and fumes zinc.',
     instead: 'Epoxy, low-temperature solder, replace.',
+    ways: ['solder', 'glue', 'replace'],
     thermal: thermal(6.65, 419, 381),
     rods: [],
     cautions: [],
@@ -463,6 +478,7 @@ export const METALS = {
     arc: 'never',
     why: 'It melts at 327 °C; its fume poisons.',
     instead: 'Gas burning by someone who does lead work.',
+    ways: ['send-out', 'replace'],
     thermal: thermal(11.34, 129, 327),
     rods: [],
     cautions: [],
@@ -473,6 +489,7 @@ export const METALS = {
     arc: 'never',
     why: 'Beryllium dust and fume kill. Do not weld, grind or file it.',
     instead: 'Replace the part. Bag it and report it.',
+    ways: ['replace'],
     thermal: null,
     rods: [],
     cautions: [],
@@ -483,6 +500,7 @@ export const METALS = {
     arc: 'never',
     why: 'Oil in its pores boils out and it crumbles.',
     instead: 'Replace it.',
+    ways: ['replace', 'glue'],
     thermal: null,
     rods: [],
     cautions: [],

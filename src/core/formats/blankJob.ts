@@ -73,6 +73,19 @@ export const blankHeat = (): Job['heat'] => ({
   readingAfter_s: null,
 });
 
+/** Nothing said of service: neither how hot nor how wet. */
+export const BLANK_SERVICE: Pick<Job['look'], 'service_C' | 'wet' | 'food'> = {
+  service_C: null,
+  wet: null,
+  food: false,
+};
+
+/** Nothing said of the mixed weld: the app reckons. */
+export const BLANK_WELD: Job['weld'] = { dilution_pct: null, favour: null, butter: false, covering: null };
+
+/** Nothing said of a casting: the app proposes a way. */
+export const BLANK_CASTING: Job['casting'] = { way: null, machined: false, movable: null };
+
 /** A job about which nothing is known yet. Time and identity are the caller's. */
 export function blankJob(id: string, createdAt: string): Job {
   const side = blankSide();
@@ -92,6 +105,7 @@ export function blankJob(id: string, createdAt: string): Job {
       access: null,
       clearance_mm: null,
       startAt: null,
+      ...BLANK_SERVICE,
       stopWork: {},
     },
     metal: {
@@ -128,6 +142,8 @@ export function blankJob(id: string, createdAt: string): Job {
     power: blankPower(),
     rod: blankRod(),
     heat: blankHeat(),
+    weld: BLANK_WELD,
+    casting: BLANK_CASTING,
     typed: {},
   };
 }

@@ -46,7 +46,7 @@ describe('any file of the app', () => {
     expect(readFile(writeJobFile(job, kit))).toEqual({ ok: true, value: { jobs: [job], kit } });
   });
 
-  test.each([1, 2, 3, 4, 5])(
+  test.each([1, 2, 3, 4, 5, 6])(
     'a job file of version %i is brought up to this one, with nothing changed that was in it',
     (version) => {
       const old = readFileSync(join(ROOT, 'tests', 'fixtures', `job-v${version}.json`), 'utf8');
@@ -60,6 +60,11 @@ describe('any file of the app', () => {
       });
       expect(read.ok && read.value.jobs[0]?.heat).toMatchObject({ preheat_C: null, goStraightOn: false });
       expect(read.ok && read.value.jobs[0]?.metal.sideA.grade).toBeNull();
+      expect(read.ok && read.value.jobs[0]).toMatchObject({
+        look: { service_C: null, wet: null, food: false },
+        weld: { dilution_pct: null, favour: null, butter: false, covering: null },
+        casting: { way: null, machined: false, movable: null },
+      });
       expect(read.ok && read.value.jobs[0]?.rod).toMatchObject({ mix: false, root: { rodClass: null } });
       expect(read.ok && read.value.kit.tins[0]?.events).toEqual([]);
       expect(read.ok && read.value.kit.machines[0]?.rated[0]).toMatchObject({
@@ -77,7 +82,7 @@ describe('any file of the app', () => {
     [
       'newer',
       () => demo('vent-cowl').replace(/"version": \d+/, '"version": 99'),
-      /version 99; this app reads 1 to 6/,
+      /version 99; this app reads 1 to 7/,
     ],
     ['of another app', () => '{"format":"something-else","version":1}', /its format is "something-else"/],
     [

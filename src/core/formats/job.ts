@@ -3,12 +3,14 @@ import { CABLE_IDS } from '../data/cables';
 import { COATING_IDS, COATING_LOOK_IDS } from '../data/coatings';
 import { FAMILY_IDS } from '../data/families';
 import { METHOD_IDS, RESTRAINTS } from '../data/heatIds';
+import { FAVOURS, IRON_WAYS } from '../data/ironIds';
 import { CHECK_IDS, FINDINGS, SYMPTOMS } from '../data/noArcIds';
 import { COOLING, LIES } from '../data/machines';
 import { AGES, SETTINGS } from '../data/priors';
 import { NEEDS } from '../data/processIds';
 import { POLES, ROD_CLASS_IDS } from '../data/rods';
 import { ROD_SIZE_IDS } from '../data/rodSizes';
+import { STAINLESS_COVERINGS, WETS } from '../data/service';
 import {
   ACCESS,
   AIMS,
@@ -86,6 +88,11 @@ export const Job = z.object({
     clearance_mm: optionalNumber('look.clearance_mm'),
     /** When the first arc is to be struck. */
     startAt: z.iso.datetime().nullable(),
+    /** Hottest it gets in service. */
+    service_C: optionalNumber('look.service_C'),
+    wet: z.enum(idsOf(WETS)).nullable(),
+    /** It touches food, drink or medicine. */
+    food: z.boolean(),
     stopWork: z.record(z.string().max(40), StopWorkAnswer),
   }),
   metal: z.object({
@@ -179,6 +186,22 @@ export const Job = z.object({
     /** What a thermometer said beside the weld, and how long after the arc stopped. */
     reading_C: optionalNumber('heat.reading_C'),
     readingAfter_s: optionalNumber('heat.readingAfter_s'),
+  }),
+  /** How rod and sides are stirred together. */
+  weld: z.object({
+    dilution_pct: optionalNumber('weld.dilution_pct'),
+    /** Side that the arc is held to. */
+    favour: z.enum(idsOf(FAVOURS)).nullable(),
+    /** One side is laid over first, as the table of pairs says. */
+    butter: z.boolean(),
+    covering: z.enum(idsOf(STAINLESS_COVERINGS)).nullable(),
+  }),
+  /** A casting: how it is mended, and what decides that. */
+  casting: z.object({
+    way: z.enum(idsOf(IRON_WAYS)).nullable(),
+    machined: z.boolean(),
+    /** It can be taken out and warmed whole. */
+    movable: z.boolean().nullable(),
   }),
   typed: typedTexts,
 });

@@ -1,4 +1,13 @@
-import { BLANK_DOUBT, blankHeat, blankPower, blankRod, blankSide } from './blankJob';
+import {
+  BLANK_CASTING,
+  BLANK_DOUBT,
+  BLANK_SERVICE,
+  BLANK_WELD,
+  blankHeat,
+  blankPower,
+  blankRod,
+  blankSide,
+} from './blankJob';
 
 /**
  * From one version of what is stored and exported to the next. Each step takes data of its version, whatever is in it, and
@@ -6,7 +15,7 @@ import { BLANK_DOUBT, blankHeat, blankPower, blankRod, blankSide } from './blank
  */
 
 /** Version of jobs and kits, stored or in files. */
-export const DATA_VERSION = 6;
+export const DATA_VERSION = 7;
 
 type Bag = Record<string, unknown>;
 
@@ -174,12 +183,23 @@ function jobFrom5(job: unknown): unknown {
   };
 }
 
+/** Version 6 asked nothing of service, of the mixed weld or of castings. */
+function jobFrom6(job: unknown): unknown {
+  if (!isBag(job)) return job;
+  return {
+    ...job,
+    look: withDefaults(job.look, BLANK_SERVICE),
+    weld: withDefaults(job.weld, BLANK_WELD) ?? BLANK_WELD,
+    casting: withDefaults(job.casting, BLANK_CASTING) ?? BLANK_CASTING,
+  };
+}
+
 type Upgrade = (data: unknown) => unknown;
 const same: Upgrade = (data) => data;
 
 /** What each version needs to become the next: the first stands for version 1. */
-const JOB_STEPS: readonly Upgrade[] = [jobFrom1, jobFrom2, jobFrom3, jobFrom4, jobFrom5];
-const KIT_STEPS: readonly Upgrade[] = [kitFrom1, same, kitFrom3, kitFrom4, same];
+const JOB_STEPS: readonly Upgrade[] = [jobFrom1, jobFrom2, jobFrom3, jobFrom4, jobFrom5, jobFrom6];
+const KIT_STEPS: readonly Upgrade[] = [kitFrom1, same, kitFrom3, kitFrom4, same, same];
 
 const upgrade = (steps: readonly Upgrade[], data: unknown, from: number): unknown =>
   steps.slice(Math.max(0, from - 1)).reduce((at, step) => step(at), data);

@@ -1,17 +1,22 @@
 import type { FamilyId } from '../data/families';
-import { COPPER_PREHEAT, HEAT_RULES, HOT_IRON, HOT_IRON_FROM_C, type HeatRule } from '../data/heatRules';
+import { BRAZE_IRON, COPPER_PREHEAT, HEAT_RULES, HOT_IRON, type HeatRule } from '../data/heatRules';
+import type { IronWay } from '../data/ironIds';
+import { metalFamily } from '../data/metals';
 
 /**
  * Answers "what does this family ask of temperature?": the one place the rest of the app asks.
  * @param thick_mm thicker side, where it is known: copper asks by thickness
- * @param planned_C preheat the welder has set: gray iron is welded cold or hot
+ * @param ironWay how a casting is mended: cold where nobody says
  */
 export function familyHeatRule(
   family: FamilyId,
   thick_mm: number | null = null,
-  planned_C: number | null = null,
+  ironWay: IronWay | null = null,
 ): HeatRule {
-  if (family === 'gray-iron' && planned_C !== null && planned_C >= HOT_IRON_FROM_C) return HOT_IRON;
+  if (ironWay !== null && metalFamily(family).group === 'cast-iron') {
+    if (ironWay === 'hot') return HOT_IRON;
+    if (ironWay === 'braze') return BRAZE_IRON;
+  }
   const rule = HEAT_RULES[family];
   if (family !== 'copper' || thick_mm === null) return rule;
   const row = COPPER_PREHEAT.rows.find(({ upTo_mm }) => thick_mm <= upTo_mm);

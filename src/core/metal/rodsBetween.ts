@@ -1,6 +1,6 @@
 import type { FamilyId } from '../data/families';
 import { metalFamily, TOLERATES } from '../data/metals';
-import { findPair, PAIRS_SOURCE } from '../data/pairs';
+import { findPair, PAIRS_SOURCE, type Buttering } from '../data/pairs';
 import { ROD_CLASS_IDS, type RodClassId } from '../data/rods';
 import { memoryOf, type Source } from '../data/sources';
 
@@ -12,6 +12,10 @@ export interface RodsBetween {
   tolerated: readonly RodClassId[];
   why: string;
   source: Source;
+  /** False where no arc joins the two at all: they are bolted, or a transition piece comes between. */
+  byArc: boolean;
+  /** One side laid over first, where that is the better way. */
+  butter: Buttering | null;
 }
 
 export const isRodClass = (id: string): id is RodClassId => (ROD_CLASS_IDS as readonly string[]).includes(id);
@@ -35,21 +39,28 @@ const withTolerated = (family: FamilyId): RodClassId[] => {
 function work(a: FamilyId, b: FamilyId): RodsBetween {
   const [rowA, rowB] = [metalFamily(a), metalFamily(b)];
   const both = withTolerated(a).filter((id) => withTolerated(b).includes(id));
-  if (rowA.group === rowB.group) {
+  const pair = a === b ? null : findPair(a, b);
+  if (rowA.group === rowB.group && (pair === null || pair === 'not by arc')) {
     return {
       rods: rowA.rods.filter((id) => rowB.rods.includes(id)).filter(isRodClass),
       tolerated: both,
       why: a === b ? 'Suits the metal on both sides.' : 'Suits both sides.',
       source: FILLER_CHOICE,
+      byArc: true,
+      butter: null,
     };
   }
-  const pair = findPair(rowA.group, rowB.group);
   if (pair === null || pair === 'not by arc') {
     return {
       rods: [],
       tolerated: [],
-      why: 'No rod is listed that joins these two: bolt, rivet, braze or use a transition piece.',
+      why:
+        pair === null
+          ? 'No rod is listed that joins these two.'
+          : 'No arc joins these two: the seam between them is brittle, or one is gone before the other melts.',
       source: PAIRS_SOURCE,
+      byArc: pair === null,
+      butter: null,
     };
   }
   const rods = pair.rods.filter(isRodClass);
@@ -58,5 +69,7 @@ function work(a: FamilyId, b: FamilyId): RodsBetween {
     tolerated: [...new Set([...rods, ...both])],
     why: `Joins the two metals. ${pair.note}`.trim(),
     source: PAIRS_SOURCE,
+    byArc: true,
+    butter: pair.butter ?? null,
   };
 }

@@ -3,6 +3,7 @@ import { NEVER_SHARE, PLAN_SHARE } from '../data/losses';
 import type { HeatRule } from '../data/heatRules';
 import { metalFamily, type ArcVerdict, type MetalGroup } from '../data/metals';
 import type { RodClassId } from '../data/rods';
+import { otherWay, WAYS_BETWEEN_UNLIKE } from '../data/otherWays';
 import { PRACTICE, type Source } from '../data/sources';
 import { commonWarmth, familyHeatRule } from '../heat/familyRule';
 import type { MetalBelief } from './belief';
@@ -60,6 +61,8 @@ export interface JointWants {
   /** What each side may still be. */
   sides: readonly MetalBelief['shares'][];
   apart: Apart | null;
+  /** True where no arc joins the two metals, though each may be welded to itself. */
+  unjoinable: boolean;
 }
 
 /**
@@ -113,6 +116,7 @@ export function whatJointWants(
     sides,
     rodSource: PRACTICE,
     apart: null,
+    unjoinable: false,
   };
   // Where the tests disagree, what it mostly seems is not to be built on; a name from papers is.
   const mostly = looked
@@ -149,6 +153,24 @@ export function whatJointWants(
       instead: 'Do the doubtful test again, or take it out.',
     };
   }
+  const pairs = pairsOf(sides, a === b);
+  if (pairs.every((pair) => !rodsBetween(pair.a, pair.b).byArc)) {
+    const [pair] = pairs;
+    return {
+      ...base,
+      verdict: 'never',
+      why: pair
+        ? `${metalFamily(pair.a).name} to ${names([pair.b])}: ${rodsBetween(pair.a, pair.b).why}`
+        : '',
+      instead: WAYS_BETWEEN_UNLIKE.slice(0, 3)
+        .map((id) => otherWay(id).name)
+        .join(', ')
+        .concat('.'),
+      rods: [],
+      rodWhy: '',
+      unjoinable: true,
+    };
+  }
   const apart = graveApart(families) ?? rodsApart(sides, a === b) ?? heatApart(sides);
   if (apart) return { ...careful, apart, why: apart.why, instead: 'One more test settles it.' };
   return { ...base, ...lastResort(families), ...rodsForAll(sides, a === b) };
@@ -161,8 +183,8 @@ function graveApart(families: readonly FamilyId[]): Apart | null {
   return { families: grave, why: `It may still be ${names(grave)}: not to be welded. Rule that out first.` };
 }
 
-/** Pairs of families that may meet in the joint, with the belief in each. */
-function pairsOf(sides: readonly MetalBelief['shares'][], same: boolean) {
+/** Pairs of families that may meet in the joint, with the belief in each; both sides alike where they are one piece. */
+export function pairsOf(sides: readonly MetalBelief['shares'][], same: boolean) {
   const [a = [], b = []] = sides;
   if (same) return a.map(({ family, share }) => ({ a: family, b: family, share }));
   return a.flatMap((x) => b.map((y) => ({ a: x.family, b: y.family, share: x.share * y.share })));

@@ -86,7 +86,9 @@ export function warm(situation: Situation): Step | null {
 }
 
 /** One temperature for all that a side may be, where it may be more than one metal. */
-function windows({ wants, system }: Situation): string[] {
+function windows({ wants, system, iron }: Situation): string[] {
+  // The windows of the metals are those of the cold way.
+  if (iron && iron.way.value !== 'cold') return [];
   const say = inWords(system).temperature;
   return wants.warm.flatMap(({ min_C, max_C }, n) => {
     if ((wants.sides[n]?.length ?? 0) < 2 || (min_C === null && max_C === null)) return [];
@@ -144,10 +146,10 @@ export function betweenBeads({ heat, timeline, system, job, wants }: Situation):
 }
 
 /** How it is left to cool, in the words of the families where they say anything special. */
-export const coolingWords = ({ wants }: Situation): string[] => [
+export const coolingWords = ({ wants, iron }: Situation): string[] => [
   ...new Set(
     wants.families
-      .map((id) => familyHeatRule(id).cooling)
+      .map((id) => familyHeatRule(id, null, iron?.way.value ?? null).cooling)
       .filter((words) => words !== 'In still air.')
       .map((words) => `Cooling: ${words.charAt(0).toLowerCase()}${words.slice(1)}`),
   ),

@@ -129,8 +129,13 @@ describe('what could hurt is never assumed away', () => {
       ['metal.sideB.coating', 'none'],
       ['metal.sameBothSides', false],
     );
-    expect(roomOf(mixed, 'filler')).toMatchObject({ state: 'none', shape: 'yes-no' });
-    expect(planOf(mixed).verdict).not.toBe('ready');
+    expect(roomOf(mixed, 'metal')).toMatchObject({ state: 'none', shape: 'yes-no' });
+    const plan = planOf(mixed);
+    expect(plan.verdict).toBe('stopped');
+    expect(plan.halts[0]?.because).toMatch(/brittle/);
+    expect(plan.otherWays.map(({ id }) => id)).toEqual(
+      expect.arrayContaining(['bolt', 'transition', 'send-out']),
+    );
   });
 
   test('a metal with a heat rule prints a figure to hold to, and the rule with its grade', () => {
@@ -302,7 +307,7 @@ describe('the registry and the headless runner', () => {
     expect(broken((d) => (d.job.joint.leg_mm = 40))).toMatch(
       /joint\.leg_mm: Leg: 40 mm is over twice the thin side/,
     );
-    expect(broken((d) => (d.version = 99))).toMatch(/version 99; this app reads 1 to 6/);
+    expect(broken((d) => (d.version = 99))).toMatch(/version 99; this app reads 1 to 7/);
     expect(assessJobFile('{"cut').ok).toBe(false);
   });
 

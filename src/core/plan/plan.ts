@@ -8,6 +8,7 @@ import { passCount, rodsNeeded } from '../rods/beads';
 import type { Step } from './step';
 import { buildSteps } from './steps';
 import { speakGap, speakState } from './speak';
+import { otherWaysFor, type OtherWayHere } from '../repair/otherWays';
 import { judgeStopWork, type AskedQuestion } from '../repair/stopWork';
 import { wholeRods } from './rooms/rodsOnHand';
 
@@ -33,6 +34,8 @@ export interface Plan {
   tightest: Room | null;
   summary: string;
   steps: readonly Step[];
+  /** How else it can be mended, where the arc is refused or the last resort; what the job allows stands first. */
+  otherWays: readonly OtherWayHere[];
   totals: { beads: number; rods: number; arc_min: number; elapsed_min: number } | null;
   assumed: readonly string[];
   problems: readonly string[];
@@ -49,6 +52,7 @@ export function makePlan(assessment: Assessment): Plan {
     halts,
     tightest,
     summary: verdict === 'stopped' ? '' : summaryOf(situation),
+    otherWays: otherWaysFor(situation),
     steps: verdict === 'stopped' ? [] : buildSteps(situation, rooms),
     totals: verdict === 'stopped' ? null : totalsOf(situation),
     assumed: verdict === 'stopped' ? [] : [...metalGround(situation), ...assumed],

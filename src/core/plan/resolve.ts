@@ -21,6 +21,7 @@ import { rebaked, tinVerdict } from '../rods/keeping/verdict';
 import { heatShare, settingsFor } from '../rods/settings';
 import { inWords } from '../units/format';
 import type { UnitSystem } from '../units/kinds';
+import { ironWayOf } from '../repair/ironWay';
 import { remembered } from '../units/remembered';
 import {
   holesRange,
@@ -33,6 +34,7 @@ import {
   rodsWanted,
 } from './resolveRod';
 import { resolveHeat } from './heat/resolveHeat';
+import { resolveMix } from './mix/resolveMix';
 import type { Choice } from './choice';
 import type { Situation } from './situation';
 import { buildTimeline, tacksOf } from './timeline';
@@ -76,7 +78,10 @@ export function resolve(
   const at_ms = job.look.startAt === null ? now_ms : Date.parse(job.look.startAt);
 
   const known = { job, kit, machine: machine?.value ?? null, plate, wants, at_ms };
-  const rod = resolveRod({ ...known, joint: jointGeometry(job.joint) });
+  const iron = ironWayOf(job, wants, jointGeometry(job.joint), system);
+  // Brazing lays no stick: what burns a rod has nothing to answer.
+  const brazed = iron?.way.value === 'braze';
+  const rod = brazed ? null : resolveRod({ ...known, joint: jointGeometry(job.joint) });
   const problems = checkJoint(job.joint, rod?.value.size ?? job.rod.size, system);
   const usable = problems.reduce((at, { path }) => setPath(at, path, null), job);
   const joint = jointGeometry(usable.joint);
@@ -99,7 +104,7 @@ export function resolve(
     share: thinShare(aim.value, lean_deg, null),
   };
   const current_A = resolveAmps(rod, window, context);
-  const root = resolveRoot(context);
+  const root = brazed ? null : resolveRoot(context);
   const beads = rod && current_A ? resolveBeads(rod.value, current_A.value, root, context) : null;
   const rest_s = job.rod.rest_s ?? 0;
   const tin = rod?.value.tin ?? null;
@@ -115,6 +120,18 @@ export function resolve(
     rod: rod?.value ?? null,
     hydrogen,
     beads,
+    ironWay: iron?.way.value ?? null,
+  });
+  const mix = resolveMix({
+    job: usable,
+    wants,
+    joint,
+    rodClass: rod?.value.rodClass ?? null,
+    current_A: current_A?.value ?? null,
+    window,
+    pole: pole?.value ?? null,
+    beads,
+    thinShare: joint.ratio < UNEQUAL_SIDES.ratio ? null : share,
   });
   const timeline = beads
     ? buildTimeline({
@@ -178,6 +195,8 @@ export function resolve(
     runs: beads && resolveRuns(usable, beads, length_mm),
     holesAt_A: holesRange(beads, joint.thin_mm, share, melt.properties, melt.fitted),
     heat,
+    iron,
+    mix,
     timeline,
     draw: resolveDraw(plate, supply?.value ?? null, cords?.value ?? [], current_A?.value ?? null),
     assumed,

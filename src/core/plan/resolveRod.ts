@@ -20,6 +20,8 @@ import type { RoleId } from '../data/rodChoice';
 import type { Range } from '../units/range';
 import { remembered } from '../units/remembered';
 import type { Choice } from './choice';
+import { mixWorth } from './mix/mixWorth';
+import { rodsForJoint } from './mix/wantedRods';
 import { tacksOf } from './timeline';
 
 /** The rod half of a situation: which rod, how hot, in how many passes, and where each rod ends. */
@@ -40,7 +42,8 @@ export function rodQuestion(context: RodContext, role: RoleId = 'whole'): RodQue
   const { job, kit, machine, plate, wants, joint, at_ms } = context;
   return {
     tins: kit.tins,
-    wanted: wants.rods,
+    wanted: rodsForJoint(job, wants),
+    mixed: (id) => (wants.verdict === 'unknown' ? [] : mixWorth(job, wants, id)),
     poles: machine?.poles ?? null,
     ocv_V: machine?.ocv_V ?? null,
     thin_mm: joint.thin_mm,
@@ -60,8 +63,9 @@ export function rodQuestion(context: RodContext, role: RoleId = 'whole'): RodQue
 /** Rods that may be used at all: the metal's own, and on a pad those against wear. */
 export function rodsWanted(context: RodContext): readonly RodClassId[] {
   const { wants, job } = context;
-  if (job.joint.kind !== 'pad') return wants.rods;
-  return [...wants.rods, ...wantedFor(rodQuestion(context, 'hardface'))];
+  const rods = rodsForJoint(job, wants);
+  if (job.joint.kind !== 'pad') return rods;
+  return [...rods, ...wantedFor(rodQuestion(context, 'hardface'))];
 }
 
 export function resolveRod(context: RodContext): Choice<RodChoice> | null {

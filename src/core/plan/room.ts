@@ -6,7 +6,22 @@ export type RoomState = 'roomy' | 'snug' | 'tight' | 'none' | 'unknown';
 
 /** The unit a room is measured in; '' for a yes or no. */
 export type RoomUnit =
-  'A' | 'V' | 'mm' | 'min' | 'rods' | 'm/s' | '°C' | '%' | 'kVA' | 'kW' | 'ml' | 'HV' | 's' | 'kJ/mm' | '';
+  | 'A'
+  | 'V'
+  | 'mm'
+  | 'min'
+  | 'rods'
+  | 'm/s'
+  | '°C'
+  | '%'
+  | 'kVA'
+  | 'kW'
+  | 'ml'
+  | 'HV'
+  | 's'
+  | 'kJ/mm'
+  | 'FN'
+  | '';
 
 /** Where in a job a thing is answered. */
 export type StopId = 'look' | 'metal' | 'joint' | 'power' | 'rod' | 'heat' | 'sheet';
@@ -157,6 +172,28 @@ function amount(
     state: stateOf(fraction),
     hurts: false,
     ...said(spoken),
+  };
+}
+
+/**
+ * An amount whose state goes by a rule of its own, as where two ways of reckoning are held against one another. Its share is kept
+ * inside that state, so that levers and the order of rooms agree with it.
+ */
+export function ruled(body: RoomBody, state: Exclude<RoomState, 'unknown'>): RoomBody {
+  if (body.fraction === null || body.left === null) return body;
+  const [from, to] = {
+    none: [-Infinity, -1e-6],
+    tight: [0, TIGHT_BELOW - 1e-6],
+    snug: [TIGHT_BELOW, SNUG_BELOW - 1e-6],
+    roomy: [SNUG_BELOW, Infinity],
+  }[state] as [number, number];
+  const low = Math.min(to, Math.max(from, body.fraction.low));
+  const left = state === 'none' ? body.left : { ...body.left, nominal: Math.max(0, body.left.nominal) };
+  return {
+    ...body,
+    left,
+    fraction: { ...body.fraction, low, nominal: Math.max(low, body.fraction.nominal) },
+    state,
   };
 }
 

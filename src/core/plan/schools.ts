@@ -1,4 +1,3 @@
-import { HOT_IRON_FROM_C } from '../data/heatRules';
 import { UNEQUAL_SIDES } from '../data/limits';
 import { metalFamily } from '../data/metals';
 import { rodClass } from '../data/rods';
@@ -36,7 +35,7 @@ const DOES: Readonly<Partial<Record<SchoolId, (situation: Situation) => string>>
   'negative-6011': ({ pole }) => (pole?.value === 'DCEN' ? 'sheet' : 'no'),
   'rod-on-sheet': ({ rod }) => (rod?.value.rodClass === 'E6011' ? 'stitched' : 'continuous'),
   'thin-to-thick': ({ aim }) => aim.value,
-  'cast-iron': ({ heat }) => ((heat.preheat?.value ?? 0) >= HOT_IRON_FROM_C ? 'hot' : 'cold'),
+  'cast-iron': ({ iron }) => iron?.way.value ?? 'cold',
   'aluminium-heat': ({ job }) => (job.heat.goStraightOn ? 'hot' : 'cool'),
 };
 

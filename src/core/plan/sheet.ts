@@ -31,6 +31,17 @@ export function sheetMarkdown(job: Job, plan: Plan, { rooms, situation }: Assess
     plan.summary,
     '',
     ...haltLines(plan.halts, plan.verdict === 'stopped' ? 'Why it stops' : 'Open before it may be welded'),
+    ...(plan.otherWays.length > 0
+      ? [
+          '## How else',
+          '',
+          ...plan.otherWays.map(
+            ({ name, words, against }) =>
+              `- **${name}.** ${words}${against === '' ? '' : ` Not here: ${against}`}`,
+          ),
+          '',
+        ]
+      : []),
     ...(plan.totals
       ? [
           `${plan.totals.beads} ${plan.totals.beads === 1 ? 'pass' : 'passes'}, ${plan.totals.rods} rods, ${trimmed(plan.totals.arc_min, 1)} min of arc, ${trimmed(plan.totals.elapsed_min, 0)} min in all.`,

@@ -20,6 +20,8 @@ import type { UnitSystem } from '../units/kinds';
 import type { Range } from '../units/range';
 import type { Choice } from './choice';
 import type { HeatPlan } from './heat/heatPlan';
+import type { MixPlan } from './mix/mixPlan';
+import type { IronChoice } from '../repair/ironWay';
 import type { Timeline } from './timeline';
 
 /** A job with every blank filled by a proposal or left null, and everything worked out that all rooms need. */
@@ -70,6 +72,10 @@ export interface Situation {
   /** Amps at which the thin side holes. */
   holesAt_A: Range | null;
   heat: HeatPlan;
+  /** How a casting is mended, and why; null where there is none. */
+  iron: IronChoice | null;
+  /** What rod and sides come to, stirred together; null while rod or metals are not known. */
+  mix: MixPlan | null;
   timeline: Timeline | null;
   draw: SupplyDraw | null;
   /** What was put in for a blank, in words. */

@@ -15,6 +15,7 @@ export function speakAmount(amount: number, unit: RoomUnit, system: UnitSystem):
     case 'rods':
     case 'HV':
     case 's':
+    case 'FN':
       return `${trimmed(amount, 0)} ${unit}`;
     case 'V':
     case 'min':

@@ -10,6 +10,7 @@ import { inWords } from '../units/format';
 import type { Room } from './room';
 import { coatingsOf } from './rooms/metal';
 import { coolingWords, warm } from './heatSteps';
+import { butterStep } from './mix/technique';
 import type { Situation } from './situation';
 import { step, type Step } from './step';
 import { tacksOf } from './timeline';
@@ -26,6 +27,7 @@ export function buildSteps(situation: Situation, rooms: readonly Room[]): Step[]
     fitAndTack(situation),
     setTheMachine(situation, rooms),
     warm(situation),
+    butterStep(situation),
     ...weld(situation),
     after(situation),
   ].filter((s): s is Step => s !== null);

@@ -7,6 +7,7 @@ import { inWords, trimmed } from '../units/format';
 import { wholeRods } from './rooms/rodsOnHand';
 import { ampsAsItWarms } from './heat/warmAmps';
 import { betweenBeads } from './heatSteps';
+import { mixTechnique } from './mix/technique';
 import type { Situation } from './situation';
 import { step, type Step } from './step';
 
@@ -93,6 +94,7 @@ export function weld(situation: Situation): Step[] {
       ],
       actions: [
         row.technique,
+        ...mixTechnique(situation),
         ...passRods(situation),
         ...runsInWords(situation),
         ...(aim.value === 'bisect' ? [] : [AIMS[aim.value].words]),

@@ -9,6 +9,7 @@ import {
   USUAL_HAND,
   WANTED_ksi,
   type RoleId,
+  type Worth,
 } from '../data/rodChoice';
 import { isSheet } from '../data/limits';
 import { ROD_CLASS_IDS, rodClass, type Pole, type RodClassId } from '../data/rods';
@@ -34,6 +35,8 @@ export interface RodQuestion {
   duty: DutyId | null;
   skill: SkillId | null;
   role: RoleId;
+  /** What the rod's bead comes to, stirred together with the two sides. */
+  mixed: (id: RodClassId) => readonly Worth[];
   /** How dry a tin is; null while no time is given. */
   dryness: ((tin: Tin) => TinState) | null;
   /** What the welder has fixed; null where the app chooses. */
@@ -185,6 +188,7 @@ function weighMetal(question: RodQuestion, id: RodClassId, add: Add) {
     add(POINTS.cellulosicOnClean, 'Rough and full of hydrogen where the metal is clean anyway.');
   if (thin_mm !== null && !onSheet && row.suitsSheet) add(POINTS.rutileOnPlate, 'Shallow on plate.');
   if (row.lowHydrogen && row.coating === 'basic') add(0, 'Low hydrogen.');
+  if (place >= 0) for (const worth of question.mixed(id)) add(worth.points, worth.words);
   const strength = TENSILE_ksi[id];
   const asked = Math.max(0, ...families.map((family) => WANTED_ksi[metalFamily(family).group] ?? 0));
   if (strength === undefined || asked === 0 || duty === 'nothing' || question.role === 'hardface') return;

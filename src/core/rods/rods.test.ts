@@ -81,6 +81,7 @@ const question = (change: Partial<RodQuestion> = {}): RodQuestion => ({
   skill: null,
   role: 'whole',
   dryness: null,
+  mixed: () => [],
   fixedClass: null,
   fixedSize: null,
   ...change,

@@ -8,6 +8,7 @@ import {
   STEEL_INTERPASS_MAX_C,
 } from '../../data/heatLimits';
 import { COLD_STEEL } from '../../data/hydrogenControl';
+import type { IronWay } from '../../data/ironIds';
 import { HOLDS_HYDROGEN } from '../../data/keeping';
 import { metalFamily } from '../../data/metals';
 import { rodClass } from '../../data/rods';
@@ -39,6 +40,8 @@ export interface HeatContext {
   rod: RodChoice | null;
   hydrogen: RodHydrogen | null;
   beads: BeadPlan | null;
+  /** How a casting is mended; null where there is none. */
+  ironWay: IronWay | null;
 }
 
 /** Groups whose preheat is reckoned by chemistry. */
@@ -89,7 +92,7 @@ export function steelsAsked(context: HeatContext, thick_mm: number, input: HeatI
 /** The highest that any of it asks. */
 export function askedOf(
   steels: readonly SteelAsked[],
-  { wants, joint, rod, job }: HeatContext,
+  { wants, joint, rod, ironWay }: HeatContext,
   metal_C: number,
 ): Pick<HeatPlan, 'asked_C' | 'askedBy' | 'askedSource' | 'asker'> {
   const asks: Pick<HeatPlan, 'asked_C' | 'askedBy' | 'askedSource' | 'asker'>[] = steels.map((steel) => ({
@@ -100,7 +103,7 @@ export function askedOf(
   const soft = rod !== null && HOLDS_HYDROGEN.includes(rodClass(rod.rodClass).coating);
   for (const family of wants.families) {
     if (isReckoned(family) && (joint.thick_mm !== null || soft)) continue;
-    const rule = familyHeatRule(family, joint.thick_mm, job.heat.preheat_C);
+    const rule = familyHeatRule(family, joint.thick_mm, ironWay);
     if (rule.preheatMin_C === null) continue;
     asks.push({
       asked_C: exactly(rule.preheatMin_C),
@@ -129,9 +132,9 @@ export function askedOf(
 }
 
 /** The lowest ceiling of all that it may be. */
-export function ceilingOf(families: readonly FamilyId[], planned_C: number | null): Ceiling | null {
+export function ceilingOf(families: readonly FamilyId[], ironWay: IronWay | null): Ceiling | null {
   const each = families.flatMap((family): Ceiling[] => {
-    const rule = familyHeatRule(family, null, planned_C);
+    const rule = familyHeatRule(family, null, ironWay);
     const value_C = rule.interpassMax_C ?? rule.preheatMax_C;
     if (value_C !== null)
       return [{ value_C, words: `${metalFamily(family).name}: ${rule.words}`, source: rule.source }];

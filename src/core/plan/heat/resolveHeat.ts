@@ -20,10 +20,10 @@ export function resolveHeat(context: HeatContext): HeatPlan {
   const thick_mm = joint.thick_mm ?? ASSUMED.thick_mm;
   const input = heatInputOf(context.beads);
   const steels = steelsAsked(context, thick_mm, input);
-  const rules = wants.families.map((id) => familyHeatRule(id, joint.thick_mm, job.heat.preheat_C));
+  const rules = wants.families.map((id) => familyHeatRule(id, joint.thick_mm, context.ironWay));
   const metal_C = job.look.air_C ?? ASSUMED.air_C;
   const asked = askedOf(steels, context, metal_C);
-  const ceiling = ceilingOf(wants.families, job.heat.preheat_C);
+  const ceiling = ceilingOf(wants.families, context.ironWay);
   const preheat = planned(job, asked.asked_C, ceiling, commonWarmth(rules).max_C);
   const bare = pieceOf(context, metal_C, preheat?.value ?? metal_C, ceiling);
   const start_C = Math.max(metal_C, preheat?.value ?? metal_C);

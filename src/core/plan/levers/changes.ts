@@ -1,5 +1,6 @@
 import type { ChangeMaker } from './lever';
 import { heatInputChanges, preheatChanges, rebakeChange, temperBeadChange, waitChange } from './heatChanges';
+import { buyChange, butterChange, coveringChanges, favourChanges, stringerChange } from './mixChanges';
 import { bevelChange, gapChange, shelterChange } from './placeChanges';
 import {
   cableChanges,
@@ -33,4 +34,9 @@ export const CHANGE_MAKERS: readonly ChangeMaker[] = [
   rebakeChange,
   heatInputChanges,
   temperBeadChange,
+  favourChanges,
+  stringerChange,
+  butterChange,
+  coveringChanges,
+  buyChange,
 ];

@@ -1,3 +1,4 @@
+import { BRAZE_IRON } from '../../data/heatRules';
 import { unknown, yesNo } from '../room';
 import type { Assessor } from './assessor';
 import { metalsInWords } from './metal';
@@ -11,6 +12,13 @@ export const filler: Assessor = {
   assess(situation) {
     const { rod, wants, rodsWanted } = situation;
     if (wants.verdict === 'never') return null;
+    if (situation.iron?.way.value === 'braze')
+      return yesNo('open', {
+        now: 'bronze by torch',
+        gap: 'brazed, no stick',
+        until: metalsInWords(situation).toLowerCase(),
+        reasons: [{ words: `${situation.iron.way.why} ${BRAZE_IRON.words}`, source: BRAZE_IRON.source }],
+      });
     if (!rod) {
       return rodsWanted.length === 0
         ? yesNo('closed', {

@@ -5,6 +5,8 @@ import { charge } from './charge';
 import { cord } from './cord';
 import { cordHeat } from './cordHeat';
 import { duty } from './duty';
+import { dilution } from './dilution';
+import { ferriteHigh, ferriteLow } from './ferrite';
 import { filler } from './filler';
 import { gap } from './gap';
 import { goAhead } from './goAhead';
@@ -14,6 +16,8 @@ import { coating, metal } from './metal';
 import { pole } from './pole';
 import { coldCrack } from './coldCrack';
 import { hardness } from './hardness';
+import { hotCrack } from './hotCrack';
+import { martensite } from './martensite';
 import { heatInput } from './heatInput';
 import { interpass } from './interpass';
 import { preheat } from './preheat';
@@ -38,6 +42,7 @@ import { plug } from './plug';
 import { rodDiameter } from './rodDiameter';
 import { supplyFit } from './supplyFit';
 import { timeWindow } from './timeWindow';
+import { expansion, galvanic } from './unlike';
 import { wind } from './wind';
 
 /**
@@ -51,6 +56,13 @@ export const ASSESSORS: readonly Assessor[] = [
   hazard,
   coating,
   filler,
+  martensite,
+  ferriteLow,
+  ferriteHigh,
+  hotCrack,
+  dilution,
+  expansion,
+  galvanic,
   position,
   pole,
   preheat,

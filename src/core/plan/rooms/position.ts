@@ -1,6 +1,8 @@
 import { HELD_UP_ROD } from '../../data/limits';
 import { ROD_SIZES } from '../../data/rodSizes';
-import { PRACTICE } from '../../data/sources';
+import { rodClass } from '../../data/rods';
+import { STAINLESS_COVERINGS } from '../../data/service';
+import { AWS_A5_4, PRACTICE } from '../../data/sources';
 import { POSITIONS } from '../../data/words';
 import { reaches } from '../../rods/rank';
 import { yesNo } from '../room';
@@ -26,6 +28,17 @@ export const position: Assessor = {
         ],
       });
     const up = at === 'vertical' || at === 'overhead';
+    if (up && job.weld.covering === '17' && rodClass(id).coating === 'stainless')
+      return yesNo('departure', {
+        ...spoken,
+        gap: 'a covering for flat work',
+        reasons: [
+          {
+            words: `${STAINLESS_COVERINGS['17'].name}: ${STAINLESS_COVERINGS['17'].words}. The slag runs ahead uphill.`,
+            source: AWS_A5_4,
+          },
+        ],
+      });
     if (up && ROD_SIZES[size].diameter_mm > HELD_UP_ROD.mm)
       return yesNo('departure', {
         ...spoken,

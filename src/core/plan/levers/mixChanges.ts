@@ -1,0 +1,107 @@
+import { FAVOURED_SHARE } from '../../data/dilution';
+import { FAVOURS, type FavourId } from '../../data/ironIds';
+import { rodClass } from '../../data/rods';
+import { idsOf } from '../../data/words';
+import { STAINLESS_COVERINGS, USUAL_COVERING } from '../../data/service';
+import { metalFamily } from '../../data/metals';
+import { settledMix } from '../mix/settledMix';
+import { rodsAfterButter } from '../mix/resolveMix';
+import { rodsBetween } from '../../metal/rodsBetween';
+import type { Change, ChangeMaker } from './lever';
+
+/** What can be changed about how rod and sides are stirred together. */
+
+const PERCENT = 100;
+
+/** Hold the arc to the other side. */
+export const favourChanges: ChangeMaker = (situation) => {
+  const mix = settledMix(situation);
+  const { job } = situation;
+  if (!mix?.unlike || job.metal.sameBothSides) return [];
+  return idsOf(FAVOURS)
+    .filter((id) => job.weld.favour !== id)
+    .map((id: FavourId): Change => ({
+      id: `favour-${id}`,
+      title: `Hold the arc to the ${metalFamily(id === 'A' ? mix.worst.a : mix.worst.b).name.toLowerCase()}`,
+      cost: `${Math.round(PERCENT * FAVOURED_SHARE.value)} % of what melts in comes from that side`,
+      edits: [{ path: 'weld.favour', value: id }],
+    }));
+};
+
+/** Narrow beads in place of a weave. */
+export const stringerChange: ChangeMaker = (situation) =>
+  settledMix(situation)?.unlike && situation.job.rod.move === 'weave'
+    ? [
+        {
+          id: 'stringers',
+          title: 'Stringers, no weave',
+          cost: 'more beads',
+          edits: [{ path: 'rod.move', value: 'stringer' }],
+        },
+      ]
+    : [];
+
+/** One side laid over first, or not. */
+export const butterChange: ChangeMaker = (situation) => {
+  const mix = settledMix(situation);
+  const { butter } = mix ?? {};
+  if (!mix || !butter) return [];
+  const clearRod = [
+    { path: 'rod.rodClass', value: null },
+    { path: 'rod.size', value: null },
+    { path: 'rod.current_A', value: null },
+  ];
+  if (butter.planned)
+    return [
+      {
+        id: 'no-butter',
+        title: 'Join them in one go, no butter',
+        cost: 'both metals in every bead',
+        edits: [{ path: 'weld.butter', value: false }, ...clearRod],
+      },
+    ];
+  const offered = rodsBetween(mix.worst.a, mix.worst.b).butter;
+  const name = metalFamily(butter.on === 'A' ? mix.worst.a : mix.worst.b).name.toLowerCase();
+  return [
+    {
+      id: 'butter',
+      title: `Butter the ${name} with ${butter.rodClass} first`,
+      cost: `two layers, ground back; then ${offered ? rodsAfterButter(offered).slice(0, 2).join(' or ') : butter.rodClass}`,
+      edits: [{ path: 'weld.butter', value: true }, ...clearRod],
+    },
+  ];
+};
+
+/** Another covering of the same stainless rod. */
+export const coveringChanges: ChangeMaker = ({ rod, job }) => {
+  if (!rod || rodClass(rod.value.rodClass).coating !== 'stainless') return [];
+  const now = job.weld.covering ?? USUAL_COVERING;
+  return idsOf(STAINLESS_COVERINGS)
+    .filter((id) => id !== now)
+    .map((id) => ({
+      id: `covering-${id}`,
+      title: `The same rod with covering ${STAINLESS_COVERINGS[id].name}`,
+      cost: STAINLESS_COVERINGS[id].words,
+      edits: [{ path: 'weld.covering', value: id }],
+    }));
+};
+
+/** A rod that is not in the tins, where those that are do not make a sound bead here: the first that the metals ask for. */
+export const buyChange: ChangeMaker = (situation) => {
+  const { kit, rod, rodsWanted, mix } = situation;
+  if (!rod || !settledMix(situation)?.unlike || !mix) return [];
+  const held = new Set(kit.tins.filter(({ count }) => count !== 0).map((tin) => tin.rodClass));
+  return rodsWanted
+    .filter((id) => !held.has(id) && id !== rod.value.rodClass)
+    .slice(0, 2)
+    .map((id) => ({
+      id: `buy-${id}`,
+      title: `${id}, bought`,
+      cost: 'none in the tins',
+      edits: [
+        { path: 'rod.rodClass', value: id },
+        { path: 'rod.current_A', value: null },
+        { path: 'rod.pole', value: null },
+      ],
+    }));
+};
