@@ -12,8 +12,10 @@ import { FamilyPage } from '@/features/metal/FamilyPage';
 import { MetalStop } from '@/features/metal/MetalStop';
 import { isFamily, isPlace, isTest } from '@/features/metal/places';
 import { TestPage } from '@/features/metal/TestPage';
+import { MixPage } from '@/features/mix/MixPage';
 import { NoArcPage } from '@/features/power/NoArcPage';
 import { PowerStop } from '@/features/power/PowerStop';
+import { ProcedurePage } from '@/features/procedure/ProcedurePage';
 import { ProcessPage } from '@/features/power/ProcessPage';
 import { BeadsPage } from '@/features/rod/BeadsPage';
 import { RodsPage } from '@/features/rod/RodsPage';
@@ -47,6 +49,8 @@ const ASIDES: Readonly<Record<string, ComponentType<{ open: OpenJob }>>> = {
   beads: BeadsPage,
   runs: RunsPage,
   'heat-field': FieldPage,
+  mix: MixPage,
+  procedure: ProcedurePage,
 };
 
 /**

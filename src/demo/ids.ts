@@ -9,4 +9,5 @@ export const DEMO_IDS: readonly string[] = [
   'winch-pawl',
   'gangway-trolley',
   'cradle-arm',
+  'rail-bracket',
 ];

@@ -10,7 +10,7 @@ const ORDINARY: Record<string, StopWorkAnswer> = Object.fromEntries(
   ),
 );
 
-const day = (n: number) => `2026-03-0${n}T08:00:00.000Z`;
+const day = (n: number) => `2026-03-${String(n).padStart(2, '0')}T08:00:00.000Z`;
 
 function demoJob(id: string, n: number, title: string, fields: Record<string, unknown>): Job {
   const edits: Edit[] = Object.entries(fields).map(([path, value]) => ({ path, value }));
@@ -209,5 +209,26 @@ export const DEMO_JOBS: readonly Job[] = [
     'heat.restraint': 'medium',
     'heat.pieceLength_mm': 900,
     'heat.pieceWidth_mm': 600,
+  }),
+  demoJob('rail-bracket', 10, 'Gangway handrail bracket, aluminium', {
+    'look.part': 'foot of a handrail bracket on the gangway, holds nobody up by itself',
+    'look.broke': 'cracked along the old weld',
+    'look.place': 'indoors',
+    'look.wind_m_s': 0,
+    'look.air_C': 15,
+    'look.surface': 'bright',
+    'look.position': 'flat',
+    'look.access': 'both',
+    'look.wet': 'weather',
+    'look.stopWork': ORDINARY,
+    ...metal('al-6xxx'),
+    'joint.kind': 't-fillet',
+    'joint.thicknessA_mm': 6,
+    'joint.length_mm': 500,
+    'joint.gap_mm': 0.5,
+    'power.machineId': 'inverter-160',
+    'power.supplyId': 'workshop-32',
+    'heat.pieceLength_mm': 600,
+    'heat.pieceWidth_mm': 300,
   }),
 ];

@@ -146,6 +146,7 @@ export const DEMO_KIT: Kit = {
     }),
     tin('309l-332', 'E309L-16', '3/32', 12, [50, 85]),
     tin('nife-332', 'ENiFe-CI', '3/32', 6, null),
+    tin('al-18', 'E4043', '1/8', 12, [80, 120]),
   ],
   cords: [
     { id: 'cord-yellow', name: 'Yellow cord', length_m: 25, size: 'mm2-4', typed: {} },

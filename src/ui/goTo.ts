@@ -38,6 +38,10 @@ export const openBeads = (id: string) => router.push(inJob(id, 'beads'));
 export const openRuns = (id: string) => router.push(inJob(id, 'runs'));
 /** Opens the plate as it heats, seen from above. */
 export const openField = (id: string) => router.push(inJob(id, 'heat-field'));
+/** Opens what rod and sides come to, on the diagrams. */
+export const openMix = (id: string) => router.push(inJob(id, 'mix'));
+/** Opens how this metal is welded. */
+export const openProcedure = (id: string) => router.push(inJob(id, 'procedure'));
 /** Goes to the library of metals. */
 export const openNotes = () => router.push(NOTES);
 /** Opens the reader of what is printed on a rod. */

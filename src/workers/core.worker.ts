@@ -2,6 +2,7 @@ import { expose } from 'comlink';
 import { glanceAt } from '@core/plan/glance';
 import { runPlate, type PlateFrame, type PlateRun } from '@core/heat/plate/run';
 import { methodRows } from '@core/heat/preheat/preheat';
+import { cloudOf } from '@core/constitution/cloud';
 
 /** Runs that were called off before they came to their end. */
 const calledOff = new Set<string>();
@@ -30,7 +31,7 @@ async function plateRun(
 const callOff = (id: string) => void calledOff.add(id);
 
 /** What the core does beside the page, so that a list shows itself before anything is judged. */
-const api = { glanceAt, methodRows, plateRun, callOff };
+const api = { glanceAt, methodRows, cloudOf, plateRun, callOff };
 export type CoreApi = typeof api;
 
 expose(api);

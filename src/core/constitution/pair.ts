@@ -6,6 +6,7 @@ import type { BaseMetal } from './baseMetal';
 import { mixed } from './chemistry';
 import { tooMuchOf } from './pickUp';
 import { drawBeads } from './samples';
+import { ferriteWanted } from './wanted';
 import { judgeWeld, type JudgedWeld } from './weld';
 
 /** What two metals and a rod come to. */
@@ -111,11 +112,14 @@ function limitOf(question: PairQuestion): JudgedPair['limit'] {
   return null;
 }
 
-function spoiled({ rodClass }: PairQuestion, weld: JudgedWeld, undiluted: JudgedWeld): string {
+function spoiled({ rodClass, sideA, sideB }: PairQuestion, weld: JudgedWeld, undiluted: JudgedWeld): string {
   const taken = tooMuchOf(rodClass, weld);
   if (taken !== '') return taken;
   if (undiluted.scope.id !== 'chart') return '';
   if (weld.martensite === 'much' && undiluted.martensite !== 'much') return 'martensite by both lines';
-  if (undiluted.fn > 0 && weld.fn === 0 && weld.ferrite_pct === 0) return 'no ferrite left by either diagram';
+  // Beside manganese steel nothing is asked of ferrite.
+  const wanted = ferriteWanted(rodClass, [sideA.family, sideB.family], null);
+  if (wanted && undiluted.fn > 0 && weld.fn === 0 && weld.ferrite_pct === 0)
+    return 'no ferrite left by either diagram';
   return '';
 }

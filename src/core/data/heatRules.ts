@@ -161,9 +161,9 @@ export const HEAT_RULES: Readonly<Record<FamilyId, HeatRule>> = {
   },
   'al-1xxx-3xxx': rule(
     'Thick parts: warm evenly to 90 to 95 °C. Bring the amps down as it warms.',
-    120,
-    95,
     null,
+    120,
+    120,
   ),
   'al-5xxx': rule('Dry it only: 65 to 200 °C harms it.', null, 120, 120, FIGURES),
   'al-6xxx': rule(
@@ -238,6 +238,14 @@ export const HOT_IRON: HeatRule = {
   ),
   cooling: 'Buried in dry sand or ash for 24 hours.',
 };
+
+/** Aluminium this thick is warmed before the arc, °C: it draws the heat away faster than the arc brings it. */
+export const ALUMINIUM_WARM = {
+  from_mm: 8,
+  least_C: 90,
+  families: ['al-1xxx-3xxx', 'al-6xxx'] as readonly FamilyId[],
+  source: memoryOf('common practice: about 200 °F through thick parts'),
+} as const;
 
 /** Copper by thickness: least preheat of a plain copper joint, °C, to the end of each row. */
 export const COPPER_PREHEAT = {

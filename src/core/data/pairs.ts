@@ -69,7 +69,7 @@ export const PAIRS: readonly Pair[] = [
   {
     between: ['carbon', 'austenitic'],
     rods: ['E309L-16', 'E309LMo-16', 'E312-16', 'ENiCrFe-3'],
-    note: `Favour the stainless side; it wets less readily. ${HEAT_SERVICE}`,
+    note: HEAT_SERVICE,
     butter: butter(
       'carbon',
       'E309L-16',

@@ -84,7 +84,7 @@ export const BLANK_SERVICE: Pick<Job['look'], 'service_C' | 'wet' | 'food'> = {
 export const BLANK_WELD: Job['weld'] = { dilution_pct: null, favour: null, butter: false, covering: null };
 
 /** Nothing said of a casting: the app proposes a way. */
-export const BLANK_CASTING: Job['casting'] = { way: null, machined: false, movable: null };
+export const BLANK_CASTING: Job['casting'] = { way: null, machined: null, movable: null };
 
 /** A job about which nothing is known yet. Time and identity are the caller's. */
 export function blankJob(id: string, createdAt: string): Job {

@@ -63,7 +63,7 @@ describe('any file of the app', () => {
       expect(read.ok && read.value.jobs[0]).toMatchObject({
         look: { service_C: null, wet: null, food: false },
         weld: { dilution_pct: null, favour: null, butter: false, covering: null },
-        casting: { way: null, machined: false, movable: null },
+        casting: { way: null, machined: null, movable: null },
       });
       expect(read.ok && read.value.jobs[0]?.rod).toMatchObject({ mix: false, root: { rodClass: null } });
       expect(read.ok && read.value.kit.tins[0]?.events).toEqual([]);

@@ -199,7 +199,7 @@ export const Job = z.object({
   /** A casting: how it is mended, and what decides that. */
   casting: z.object({
     way: z.enum(idsOf(IRON_WAYS)).nullable(),
-    machined: z.boolean(),
+    machined: z.boolean().nullable(),
     /** It can be taken out and warmed whole. */
     movable: z.boolean().nullable(),
   }),

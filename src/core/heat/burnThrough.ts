@@ -47,6 +47,7 @@ function meltRatioAtPace(
 
 /**
  * Amps at which the thin side holes, at the pace of hand the plan has: more amps at that pace is more heat a millimetre.
+ * @param deposit_mm3_As what the rod lays: aluminium rods lay three times as much, and are run as much faster
  * @returns amps, pessimistic to optimistic
  */
 export function holesAt_A(
@@ -56,8 +57,9 @@ export function holesAt_A(
   thinShare: number,
   metal = STEEL_MELT,
   ratio: Range = BURN_THROUGH_RATIO,
+  deposit_mm3_As = FITTED_DEPOSIT_mm3_As,
 ): Range {
-  const travel_mm_s = (FITTED_DEPOSIT_mm3_As * current_A) / beadArea_mm2;
+  const travel_mm_s = (deposit_mm3_As * current_A) / beadArea_mm2;
   const perWatt =
     meltRatioAtPace(current_A, travel_mm_s, thickness_mm, thinShare, metal) / arcHeat_W(current_A);
   return mapRange(ratio, (limit) => ampsForHeat_A(limit / perWatt));

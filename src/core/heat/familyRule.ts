@@ -1,11 +1,18 @@
 import type { FamilyId } from '../data/families';
-import { BRAZE_IRON, COPPER_PREHEAT, HEAT_RULES, HOT_IRON, type HeatRule } from '../data/heatRules';
+import {
+  ALUMINIUM_WARM,
+  BRAZE_IRON,
+  COPPER_PREHEAT,
+  HEAT_RULES,
+  HOT_IRON,
+  type HeatRule,
+} from '../data/heatRules';
 import type { IronWay } from '../data/ironIds';
 import { metalFamily } from '../data/metals';
 
 /**
  * Answers "what does this family ask of temperature?": the one place the rest of the app asks.
- * @param thick_mm thicker side, where it is known: copper asks by thickness
+ * @param thick_mm thicker side, where it is known: copper and aluminium ask by thickness
  * @param ironWay how a casting is mended: cold where nobody says
  */
 export function familyHeatRule(
@@ -18,7 +25,10 @@ export function familyHeatRule(
     if (ironWay === 'braze') return BRAZE_IRON;
   }
   const rule = HEAT_RULES[family];
-  if (family !== 'copper' || thick_mm === null) return rule;
+  if (thick_mm === null) return rule;
+  if (ALUMINIUM_WARM.families.includes(family) && thick_mm >= ALUMINIUM_WARM.from_mm)
+    return { ...rule, preheatMin_C: ALUMINIUM_WARM.least_C, source: ALUMINIUM_WARM.source };
+  if (family !== 'copper') return rule;
   const row = COPPER_PREHEAT.rows.find(({ upTo_mm }) => thick_mm <= upTo_mm);
   const least_C = row?.least_C ?? 0;
   return { ...rule, preheatMin_C: least_C === 0 ? null : least_C, source: COPPER_PREHEAT.source };

@@ -1,12 +1,14 @@
 import { SHORTEST_WAIT_s } from '../data/heatLimits';
 import { COLD_STEEL, PREHEAT_ZONE } from '../data/hydrogenControl';
 import type { FamilyId } from '../data/families';
+import { metalFamily } from '../data/metals';
 import { sourceWords } from '../data/sources';
 import { familyHeatRule } from '../heat/familyRule';
 import { zoneHalf_mm } from '../heat/piece';
 import { gasInWords } from '../heat/torch';
 import { inWords, trimmed } from '../units/format';
 import { needsNoPreheat } from './rooms/preheat';
+import { inShortBeads } from './procedure/beadByBead';
 import type { Situation } from './situation';
 import { step, type Step } from './step';
 
@@ -21,10 +23,13 @@ const SAYS_ITSELF: readonly FamilyId[] = [
 ];
 
 /** The families' rules as they are said, each with how far to trust it. */
-const rulesOf = ({ wants }: Situation, wanted: (id: FamilyId) => boolean = () => true): string[] =>
+const rulesOf = ({ wants, iron }: Situation, wanted: (id: FamilyId) => boolean = () => true): string[] =>
   wants.heat
     .filter(({ family }) => wanted(family))
-    .map(({ name, rule }) => `${name}: ${rule.words} (${sourceWords(rule.source)})`);
+    .map(({ family, name }) => {
+      const rule = familyHeatRule(family, null, iron?.way.value ?? null);
+      return `${name}: ${rule.words} (${sourceWords(rule.source)})`;
+    });
 
 /** Warming before the first arc; null where the metal is welded as it lies. */
 export function warm(situation: Situation): Step | null {
@@ -54,7 +59,7 @@ export function warm(situation: Situation): Step | null {
   const zone = zoneHalf_mm(heat.piece.thickness_mm);
   return step('Preheat and keep', {
     holds: [
-      `${say.temperature(preheat.value)} or more before the first arc, tacks too, by thermometer ${say.size(PREHEAT_ZONE.least_mm)} from the joint.`,
+      `${say.temperature(preheat.value)} or more before ${situation.iron?.way.value === 'braze' ? 'the rod is touched to it' : 'the first arc, tacks too'}, by thermometer ${say.size(PREHEAT_ZONE.least_mm)} from the joint.`,
       ...(heat.ceiling && heat.ceiling.value_C - preheat.value < 120
         ? [`Not over ${say.temperature(heat.ceiling.value_C)}.`]
         : []),
@@ -103,10 +108,11 @@ function windows({ wants, system, iron }: Situation): string[] {
 }
 
 /** Holds between beads: the ceiling, the floor, and the waits that were reckoned. */
-export function betweenBeads({ heat, timeline, system, job, wants }: Situation): {
+export function betweenBeads(situation: Situation): {
   holds: string[];
   actions: string[];
 } {
+  const { heat, timeline, system, job, wants } = situation;
   const say = inWords(system);
   const starts = timeline?.starts ?? [];
   const waits = starts.filter(({ wait_s }) => wait_s >= SHORTEST_WAIT_s.value);
@@ -126,7 +132,7 @@ export function betweenBeads({ heat, timeline, system, job, wants }: Situation):
         : []),
     ],
     actions: [
-      ...(first && !job.heat.goStraightOn
+      ...(first && !job.heat.goStraightOn && !inShortBeads(situation)
         ? [
             `Reckoned waits: about ${say.time(first.wait_s)} before pass ${first.pass}${waits.length > 1 ? `, ${say.time(Math.max(...waits.map(({ wait_s }) => wait_s)))} at the longest, ${waits.length} in all` : ''}.`,
           ]
@@ -149,7 +155,9 @@ export function betweenBeads({ heat, timeline, system, job, wants }: Situation):
 export const coolingWords = ({ wants, iron }: Situation): string[] => [
   ...new Set(
     wants.families
-      .map((id) => familyHeatRule(id, null, iron?.way.value ?? null).cooling)
+      // How a casting cools is told by the way it was mended.
+      .filter((id) => iron === null || metalFamily(id).group !== 'cast-iron')
+      .map((id) => familyHeatRule(id).cooling)
       .filter((words) => words !== 'In still air.')
       .map((words) => `Cooling: ${words.charAt(0).toLowerCase()}${words.slice(1)}`),
   ),

@@ -152,11 +152,11 @@ function totalsOf({ beads, timeline }: Situation): Plan['totals'] {
 }
 
 /** The job in one line: joint, rod, pole, amps. */
-function summaryOf({ joint, rod, pole, current_A, job }: Situation): string {
+function summaryOf({ joint, rod, pole, current_A, job, iron }: Situation): string {
   const parts = [
     joint.kind === null ? 'joint not chosen' : JOINTS[joint.kind].name,
     job.look.position === null ? '' : POSITIONS[job.look.position].toLowerCase(),
-    rod ? `${rod.value.rodClass} ${rod.value.size}` : 'no rod',
+    rod ? `${rod.value.rodClass} ${rod.value.size}` : iron?.way.value === 'braze' ? 'brazed' : 'no rod',
     pole?.value ?? '',
     current_A ? `${current_A.value} A` : '',
   ];

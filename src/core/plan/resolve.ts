@@ -63,9 +63,13 @@ export function resolve(
 ): Situation {
   const assumed: string[] = [];
   const say = inWords(system);
-  const machine = chosen(kit.machines, job.power.machineId, 'The first machine in the kit.');
+  const { sideA, sideB, wants } = judgeMetal(job.metal);
+  const iron = ironWayOf(job, wants, jointGeometry(job.joint), system);
+  // Brazing strikes no arc: machine, supply and rod have nothing to answer.
+  const brazed = iron?.way.value === 'braze';
+  const machine = brazed ? null : chosen(kit.machines, job.power.machineId, 'The first machine in the kit.');
   const supply =
-    machine && machineType(machine.value.type).feeds !== 'mains'
+    brazed || (machine && machineType(machine.value.type).feeds !== 'mains')
       ? null
       : chosen(kit.supplies, job.power.supplyId, 'The first supply in the kit.');
   const plate = machine
@@ -74,13 +78,9 @@ export function resolve(
         cooling: job.power.cooling,
       })
     : null;
-  const { sideA, sideB, wants } = judgeMetal(job.metal);
   const at_ms = job.look.startAt === null ? now_ms : Date.parse(job.look.startAt);
 
   const known = { job, kit, machine: machine?.value ?? null, plate, wants, at_ms };
-  const iron = ironWayOf(job, wants, jointGeometry(job.joint), system);
-  // Brazing lays no stick: what burns a rod has nothing to answer.
-  const brazed = iron?.way.value === 'braze';
   const rod = brazed ? null : resolveRod({ ...known, joint: jointGeometry(job.joint) });
   const problems = checkJoint(job.joint, rod?.value.size ?? job.rod.size, system);
   const usable = problems.reduce((at, { path }) => setPath(at, path, null), job);

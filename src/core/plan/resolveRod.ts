@@ -2,7 +2,7 @@ import type { AimId } from '../data/words';
 import type { Pole, RodClassId } from '../data/rods';
 import type { Job } from '../formats/job';
 import type { Kit, Machine, Tin } from '../formats/kit';
-import { holesAt_A, type MeltProperties } from '../heat/burnThrough';
+import { FITTED_DEPOSIT_mm3_As, holesAt_A, type MeltProperties } from '../heat/burnThrough';
 import type { Melt } from '../heat/melt';
 import { jointGeometry, type JointGeometry } from '../joint/geometry';
 import { fillRegion } from '../joint/region';
@@ -15,7 +15,8 @@ import { choosePole, chooseRod, type RodChoice } from '../rods/choose';
 import { tinVerdict } from '../rods/keeping/verdict';
 import { mixRods, type NextRod } from '../rods/mix';
 import { wantedFor, type RodQuestion } from '../rods/rank';
-import { SPOIL_SHARE, TACK_ARC_s } from '../data/limits';
+import { BURN_THROUGH_RATIO, SPOIL_SHARE, TACK_ARC_s } from '../data/limits';
+import { rodClass } from '../data/rods';
 import type { RoleId } from '../data/rodChoice';
 import type { Range } from '../units/range';
 import { remembered } from '../units/remembered';
@@ -223,7 +224,17 @@ export function holesRange(
 ): Range | null {
   const pass = beads?.passes[0];
   if (!pass || thin_mm === null) return null;
-  const range = holesAt_A(pass.rod.current_A, pass.area_mm2, thin_mm, share, melt);
+  // The fit was made with steel rods at one pace; aluminium is run at the pace its rod lays.
+  const { coating, deposit_mm3_As } = rodClass(pass.rod.rodClass);
+  const range = holesAt_A(
+    pass.rod.current_A,
+    pass.area_mm2,
+    thin_mm,
+    share,
+    melt,
+    BURN_THROUGH_RATIO,
+    coating === 'aluminium' ? deposit_mm3_As : FITTED_DEPOSIT_mm3_As,
+  );
   if (fitted) return range;
   return {
     low: range.low * (1 - OTHER_METAL_DOUBT),

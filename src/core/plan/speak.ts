@@ -15,12 +15,12 @@ export function speakAmount(amount: number, unit: RoomUnit, system: UnitSystem):
     case 'rods':
     case 'HV':
     case 's':
-    case 'FN':
       return `${trimmed(amount, 0)} ${unit}`;
     case 'V':
     case 'min':
     case '%':
     case 'ml':
+    case 'FN':
     case 'kVA':
     case 'kW':
       return `${trimmed(amount, 1)} ${unit}`;

@@ -1,6 +1,6 @@
 import { CABLES } from '../data/cables';
 import { COATINGS } from '../data/coatings';
-import { metalFamily } from '../data/metals';
+import { metalFamily, type MetalGroup } from '../data/metals';
 import { rodClass } from '../data/rods';
 import { ROD_SIZES } from '../data/rodSizes';
 import { POLE_WORDS } from '../data/words';
@@ -11,27 +11,40 @@ import type { Room } from './room';
 import { coatingsOf } from './rooms/metal';
 import { coolingWords, warm } from './heatSteps';
 import { butterStep } from './mix/technique';
+import { proceduresFor } from './procedure';
+import { withParts } from './procedure/procedure';
 import type { Situation } from './situation';
 import { step, type Step } from './step';
 import { tacksOf } from './timeline';
 import { weld } from './weldStep';
+
+/** Groups that are painted against rust. */
+const RUSTS: readonly MetalGroup[] = ['carbon', 'hardenable', 'manganese', 'cast-iron'];
 
 /** Coverings whose fume carries fluoride. Common practice. */
 const FLUORIDE: readonly string[] = ['basic', 'stainless'];
 
 /** The plan as ordered steps. A step with nothing to say is left out. */
 export function buildSteps(situation: Situation, rooms: readonly Room[]): Step[] {
+  const procedures = proceduresFor(situation);
   return [
     beforeYouStrike(situation),
-    clean(situation),
+    withParts(clean(situation), procedures, 'prepare'),
     fitAndTack(situation),
     setTheMachine(situation, rooms),
-    warm(situation),
+    some(withParts(warm(situation) ?? step('Keep it cool', {}), procedures, 'warm')),
     butterStep(situation),
-    ...weld(situation),
-    after(situation),
-  ].filter((s): s is Step => s !== null);
+    ...weld(situation).map((one) => withParts(one, procedures, 'weld')),
+    brazed(situation) && withParts(step('Braze it', {}), procedures, 'weld'),
+    withParts(after(situation), procedures, 'after'),
+  ].filter((s): s is Step => s !== null && s !== false);
 }
+
+/** A step that has anything to say. */
+const some = (one: Step): Step | null =>
+  [one.actions, one.holds, one.settings, one.cautions].some((list) => list.length > 0) ? one : null;
+
+const brazed = ({ iron }: Situation): boolean => iron?.way.value === 'braze';
 
 function beforeYouStrike({ job }: Situation): Step {
   const { holds, warnings } = judgeStopWork(job.look.stopWork);
@@ -53,10 +66,7 @@ function clean(situation: Situation): Step {
   const aluminium = wants.families.some((id) => id.startsWith('al-'));
   const surface = job.look.surface;
   const actions = aluminium
-    ? [
-        'Oil off with acetone and let it dry.',
-        'Then oxide off with a stainless brush kept for aluminium. Weld at once.',
-      ]
+    ? []
     : [
         `Grind to bright metal ${inWords(system).size(25)} each side of the joint, both faces where you can reach.`,
       ];
@@ -92,8 +102,16 @@ function oldWeldOut({ job, wants }: Situation): string[] {
     : [`The old weld seems ${name}, not the base metal: cut all of it out before you weld.`];
 }
 
-function fitAndTack({ joint, job, wants, heat, system }: Situation): Step | null {
+function fitAndTack(situation: Situation): Step | null {
+  const { joint, job, wants, heat, system } = situation;
   const say = inWords(system);
+  if (brazed(situation))
+    return step('Fit and clamp', {
+      actions: [
+        'Clamp it so that it lies as it did before the break, and can still move as it warms.',
+        ...(joint.gap_mm === null ? [] : [`Gap ${say.size(joint.gap_mm)} at the widest.`]),
+      ],
+    });
   const tacks = joint.length_mm === null ? null : tacksOf(joint.kind, joint.length_mm);
   if (tacks === 0) return null;
   return step('Fit and tack', {
@@ -165,7 +183,9 @@ function after(situation: Situation): Step {
       'Chip, brush and look: cracks none, craters full, undercut under 1 mm. Local code decides.',
       ...coolingWords(situation),
       ...(cracksLate ? ['Look again after 24 to 48 hours: hydrogen cracks come late.'] : []),
-      'Paint or coat both faces.',
+      ...(wants.families.some((id) => RUSTS.includes(metalFamily(id).group))
+        ? ['Paint or coat both faces, over the weld and onto the metal beside it.']
+        : []),
     ],
     holds: ['Fire watch at least 60 minutes after the last arc.'],
     cautions:

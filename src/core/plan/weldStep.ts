@@ -8,6 +8,7 @@ import { wholeRods } from './rooms/rodsOnHand';
 import { ampsAsItWarms } from './heat/warmAmps';
 import { betweenBeads } from './heatSteps';
 import { mixTechnique } from './mix/technique';
+import { inShortBeads } from './procedure/beadByBead';
 import type { Situation } from './situation';
 import { step, type Step } from './step';
 
@@ -33,8 +34,9 @@ const PASS_NAMES: Record<PassRole, string> = {
 };
 
 /** How the runs follow one another, where a rod does not reach from end to end. */
-function runsInWords({ runs, system }: Situation): string[] {
-  if (!runs || runs.runs.length < 2) return [];
+function runsInWords(situation: Situation): string[] {
+  const { runs, system } = situation;
+  if (!runs || runs.runs.length < 2 || inShortBeads(situation)) return [];
   const say = inWords(system).size;
   const backstep = runs.order === 'backstep';
   const ties = runs.tieIns.map(({ at_mm }) => say(Math.round(at_mm))).join(', ');

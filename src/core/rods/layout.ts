@@ -35,7 +35,7 @@ export interface LayoutQuestion {
 }
 
 /** A bead on its own is about so much wider than the root of its section: a parabola two and a half times as wide as high. */
-const WIDTH_OF_AREA = 1.94;
+export const WIDTH_OF_AREA = 1.94;
 /** Steps from root to face at which the section is measured. */
 const STEPS = 40;
 

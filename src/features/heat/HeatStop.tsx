@@ -6,13 +6,14 @@ import { PREHEAT_ZONE } from '@core/data/hydrogenControl';
 import { zoneHalf_mm } from '@core/heat/piece';
 import { gasInWords } from '@core/heat/torch';
 import type { SchoolId } from '@core/data/schools';
+import { proceduresFor } from '@core/plan/procedure';
 import { schoolsFor } from '@core/plan/schools';
 import { needsNoPreheat } from '@core/plan/rooms/preheat';
 import { inWords } from '@core/units/format';
 import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
-import { openField } from '@/ui/goTo';
+import { openField, openMix, openProcedure } from '@/ui/goTo';
 import { optionsOf } from '@/ui/options';
 import { Pick } from '@/ui/Pick';
 import { SchoolCard } from '@/ui/SchoolCard';
@@ -39,6 +40,7 @@ export function HeatStop({ open }: { open: OpenJob }) {
           {answerInWords(open)}
         </Words>
       </View>
+      <Ways open={later} />
       {known && <Preheat open={open} />}
       <Made open={later} />
       <Methods open={later} />
@@ -66,6 +68,27 @@ export function HeatStop({ open }: { open: OpenJob }) {
         />
       )}
     </>
+  );
+}
+
+/** Where the metal's own way is told, and what rod and sides come to. */
+function Ways({ open }: { open: OpenJob }) {
+  const { situation } = open.assessment;
+  const procedures = proceduresFor(situation);
+  return (
+    <View style={{ gap: SPACE.s }}>
+      {procedures.length > 0 && (
+        <Act
+          align="left"
+          title={`How it is done: ${procedures.map(({ title }) => title.charAt(0).toLowerCase() + title.slice(1)).join('; ')}`}
+          testID="to-procedure"
+          onPress={() => openProcedure(open.job.id)}
+        />
+      )}
+      {situation.mix?.unlike && (
+        <Act align="left" title="The mixed weld" testID="to-mix" onPress={() => openMix(open.job.id)} />
+      )}
+    </View>
   );
 }
 

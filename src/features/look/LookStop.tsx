@@ -9,6 +9,7 @@ import {
   type PositionId,
   type SurfaceId,
 } from '@core/data/words';
+import { WETS, type WetId } from '@core/data/service';
 import { parseWhen, sayWhen } from '@core/units/when';
 import { useClock } from '@/state/useClock';
 import type { OpenJob } from '@/state/useJob';
@@ -85,6 +86,20 @@ export function LookStop({ open }: { open: OpenJob }) {
         value={look.access}
         onPick={(id: AccessId | null) => set('look.access', id, 'Access')}
       />
+      <Pick
+        label="How wet it is in service"
+        testID="wet"
+        options={optionsOf(WETS)}
+        value={look.wet}
+        onPick={(id: WetId | null) => set('look.wet', id, 'How wet it is')}
+      />
+      <Pick
+        label="What it touches"
+        testID="food"
+        options={FOOD}
+        value={look.food ? 'food' : null}
+        onPick={(id: 'food' | null) => set('look.food', id === 'food', 'Food')}
+      />
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.m }}>
         <Amount
           open={open}
@@ -93,6 +108,7 @@ export function LookStop({ open }: { open: OpenJob }) {
           proposed={look.place === null ? undefined : `blank: ${look.place} as usual`}
         />
         <Amount open={open} at="air_C" said="Temperature" />
+        <Amount open={open} at="service_C" said="Hottest in service" proposed="blank: the weather" />
         <Amount open={open} at="timeWindow_s" said="Time" proposed="blank: no hurry" />
         <Amount open={open} at="clearance_mm" said="Free room" proposed="blank: open all round" />
         <StartField open={open} />
@@ -101,9 +117,12 @@ export function LookStop({ open }: { open: OpenJob }) {
   );
 }
 
+/** The one kind of service that asks for a finish of its own. */
+const FOOD = [{ id: 'food', name: 'Food, drink or medicine' }] as const;
+
 interface AmountProps {
   open: OpenJob;
-  at: 'wind_m_s' | 'air_C' | 'timeWindow_s' | 'clearance_mm';
+  at: 'service_C' | 'wind_m_s' | 'air_C' | 'timeWindow_s' | 'clearance_mm';
   /** What the history calls it. */
   said: string;
   proposed?: string | undefined;

@@ -3,10 +3,12 @@ import { View } from 'react-native';
 import { metalTest } from '@core/data/metalTests';
 import { beliefOf } from '@core/metal/belief';
 import { planShareOf } from '@core/metal/doubt';
+import { otherWaysFor } from '@core/repair/otherWays';
 import type { MetalPlace } from '@core/plan/levers/lever';
 import type { OpenJob } from '@/state/useJob';
 import { Card } from '@/ui/Card';
 import { openFamily } from '@/ui/goTo';
+import { OtherWays } from '@/ui/OtherWays';
 import { Pick } from '@/ui/Pick';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
@@ -34,6 +36,7 @@ export function MetalStop({ open }: { open: OpenJob }) {
           {wants.verdict === 'yes' ? wants.rodWhy : `${wants.why} ${wants.instead}`}
         </Words>
       </View>
+      <OtherWays ways={otherWaysFor(assessment.situation)} />
       <Pick
         label="The other side"
         testID="same-metal"

@@ -17,7 +17,7 @@ import { QuantityField } from '@/ui/QuantityField';
 import { SPACE } from '@/ui/theme/tokens';
 import { SchoolCard } from '@/ui/SchoolCard';
 import { Words } from '@/ui/Words';
-import { openBeads, openRods, openRuns } from '@/ui/goTo';
+import { openBeads, openMix, openRods, openRuns } from '@/ui/goTo';
 import { FieldRow } from '@/ui/FieldRow';
 import { fixRod } from './fixRod';
 import { HowItIsRun } from './HowItIsRun';
@@ -255,7 +255,7 @@ const Choices = memo(function Choices({ open }: { open: OpenJob }) {
 /** Where the rest of the rod's questions are answered: which and why, how the beads lie, where each rod ends. */
 function Ways({ open }: { open: OpenJob }) {
   const { job, assessment } = open;
-  const { beads, runs, root, rod } = assessment.situation;
+  const { beads, runs, root, rod, mix } = assessment.situation;
   const passes = beads ? passCount(beads) : null;
   return (
     <View style={{ gap: SPACE.s }}>
@@ -281,6 +281,14 @@ function Ways({ open }: { open: OpenJob }) {
         testID="to-runs"
         onPress={() => openRuns(job.id)}
       />
+      {mix?.unlike && (
+        <Act
+          align="left"
+          title={`The mixed weld: ${Math.round(100 * mix.dilution.nominal)} % of the sides melted in`}
+          testID="to-mix"
+          onPress={() => openMix(job.id)}
+        />
+      )}
       {root && (
         <Words as="small" testID="root-rod">
           {`Root with ${root.rod.rodClass} ${root.rod.size} at ${root.current_A} A.`}

@@ -9,6 +9,7 @@ import { trimmed } from '@core/units/format';
 import { saveFile } from '@/state/files';
 import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';
+import { OtherWays } from '@/ui/OtherWays';
 import { openHistory } from '@/ui/goTo';
 import { Card } from '@/ui/Card';
 import { usePalette } from '@/ui/theme/theme';
@@ -46,6 +47,7 @@ export function SheetStop({ open }: { open: OpenJob }) {
         )}
       </View>
       <Halts plan={plan} />
+      <OtherWays ways={plan.otherWays} />
       {plan.totals && (
         <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.l }}>
           <Figure value={`${plan.totals.beads}`} unit={plan.totals.beads === 1 ? 'pass' : 'passes'} />

@@ -48,8 +48,9 @@ export function sideToFavour(pair: MixPair): { side: 'A' | 'B'; why: string } | 
 export function mixTechnique(situation: Situation): string[] {
   const mix = settledMix(situation);
   if (!mix?.unlike) return [];
-  const { job, joint } = situation;
+  const { job, joint, aim } = situation;
   const pair = mix.worst;
+  const thinSide = (job.joint.thicknessA_mm ?? 0) < (job.joint.thicknessB_mm ?? 0) ? 'A' : 'B';
   const groups = groupsOf(pair);
   const favoured = sideToFavour(pair);
   const stainlessRod = rodClass(mix.rodClass).coating === 'stainless';
@@ -57,7 +58,13 @@ export function mixTechnique(situation: Situation): string[] {
   const covering = STAINLESS_COVERINGS[job.weld.covering ?? USUAL_COVERING];
   const fillet = joint.kind === 't-fillet' || joint.kind === 'lap';
   return [
-    ...(favoured ? [`Hold the arc to the ${name(favoured.side)}. ${favoured.why}`] : []),
+    ...(favoured
+      ? [
+          thinSide === favoured.side && aim.value !== 'bisect'
+            ? `The ${name(favoured.side)} is the thin side: the arc stays on the thick one or it holes, and the pool is swept up onto it. ${favoured.why}`
+            : `Hold the arc to the ${name(favoured.side)}. ${favoured.why}`,
+        ]
+      : []),
     ...(stainlessRod
       ? ['Stringers, no wide weave, short arc: a long one takes in nitrogen and lowers the ferrite.']
       : []),

@@ -89,7 +89,7 @@ export const ferriteLow: Assessor = {
     const read = bothRead(pair);
     const body = over('FN', read, exactly(least), {
       now: `${trimmed(read.nominal, 0)} FN in the bead`,
-      gap: 'over what keeps it from cracking',
+      gap: 'before it may crack',
       past: 'short of ferrite: it cracks as it sets',
       until: `${least} FN at least`,
       reasons: [

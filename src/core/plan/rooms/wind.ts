@@ -11,7 +11,8 @@ export const wind: Assessor = {
   title: 'Wind',
   short: 'wind',
   stop: 'look',
-  assess({ job, system }) {
+  assess({ job, system, iron }) {
+    if (iron?.way.value === 'braze') return null;
     const { wind_m_s, place } = job.look;
     const say = inWords(system).wind;
     if (wind_m_s === null && place === null) {
