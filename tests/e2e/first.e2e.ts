@@ -152,7 +152,7 @@ describe('two windows on the kit', () => {
     await b.tap('add-tins');
     await b.find('item-back');
     const kept = await b.driver.executeScript<string>('return localStorage.getItem("elbow-room/kit")');
-    assert.equal(JSON.parse(kept).data.kit.tins.length, 10);
+    assert.equal(JSON.parse(kept).data.kit.tins.length, 11);
     await b.driver.switchTo().window(second);
     await b.driver.close();
     await b.driver.switchTo().window(first);

@@ -153,7 +153,7 @@ describe('files', () => {
 
   for (const [name, contents, message] of [
     ['cut.json', whole.slice(0, 700), /not whole JSON/],
-    ['newer.json', whole.replace(/"version": \d+/, '"version": 77'), /version 77; this app reads 1 to 6/],
+    ['newer.json', whole.replace(/"version": \d+/, '"version": 77'), /version 77; this app reads 1 to 7/],
     [
       'wrong-field.json',
       whole.replace('"current_A": 48', '"current_A": -48'),
@@ -242,7 +242,7 @@ describe('files', () => {
     await b.tap('save-tins');
     const path = await b.downloaded('tins.csv');
     await b.giveFile('take-tins', path);
-    await b.says('notice', /Taken in: 8 tins/);
+    await b.says('notice', /Taken in: 9 tins/);
     await b.tap('notice-undo');
     assert.equal((await stored('kit')).data.kit.tins.length, 8);
     await b.giveFile('take-tins', write('bad.csv', 'class,size_in,rods,low_A,high_A,note\nE9999,1/8,5,,,'));

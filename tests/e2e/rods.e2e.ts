@@ -62,6 +62,7 @@ describe('the truck', () => {
       'bollard-cap',
       'gangway-trolley',
       'cradle-arm',
+      'rail-bracket',
     ])
       await b.tap(`trip-${id}`);
     await b.says('truck-says', /^3 jobs/);

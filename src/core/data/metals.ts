@@ -104,7 +104,7 @@ export const METALS = {
     why: '',
     instead: '',
     thermal: thermal(7.84, 485, 1340),
-    rods: ['E312-16', 'E309L-16', ...LOW_HYDROGEN],
+    rods: ['E312-16', 'E309L-16', ...LOW_HYDROGEN, 'ENiCrFe-3'],
     cautions: [],
   },
   'low-alloy-steel': {
@@ -114,7 +114,7 @@ export const METALS = {
     why: '',
     instead: '',
     thermal: thermal(7.85, 473, 1416),
-    rods: ['E312-16', 'E309L-16', ...LOW_HYDROGEN],
+    rods: ['E312-16', 'E309L-16', ...LOW_HYDROGEN, 'ENiCrFe-3'],
     cautions: [],
   },
   'quenched-tempered-wear-plate': {
@@ -135,7 +135,7 @@ export const METALS = {
     instead: 'Replace the spring, or have it welded and heat treated in a shop.',
     ways: ['replace', 'send-out'],
     thermal: thermal(7.84, 480, 1400),
-    rods: ['E312-16', 'E309L-16'],
+    rods: ['E312-16', 'E309L-16', 'ENiCrFe-3'],
     cautions: [],
   },
   'tool-steel': {
@@ -146,7 +146,7 @@ export const METALS = {
     instead: 'Replace it, or send it to a shop that can heat treat it.',
     ways: ['replace', 'send-out'],
     thermal: null,
-    rods: ['E312-16', 'E309L-16'],
+    rods: ['E312-16', 'E309L-16', 'ENiCrFe-3'],
     cautions: [],
   },
   'free-machining-steel': {

@@ -182,12 +182,14 @@ function amount(
 export function ruled(body: RoomBody, state: Exclude<RoomState, 'unknown'>): RoomBody {
   if (body.fraction === null || body.left === null) return body;
   const [from, to] = {
-    none: [-Infinity, -1e-6],
+    none: [-1, -1e-6],
     tight: [0, TIGHT_BELOW - 1e-6],
     snug: [TIGHT_BELOW, SNUG_BELOW - 1e-6],
-    roomy: [SNUG_BELOW, Infinity],
+    roomy: [SNUG_BELOW, 1],
   }[state] as [number, number];
-  const low = Math.min(to, Math.max(from, body.fraction.low));
+  // Squeezed, not cut off: more room, at the bad end or in the middle, is still more inside one state.
+  const both = body.fraction.low + body.fraction.nominal;
+  const low = from + (to - from) * (Math.atan(both) / Math.PI + 0.5);
   const left = state === 'none' ? body.left : { ...body.left, nominal: Math.max(0, body.left.nominal) };
   return {
     ...body,

@@ -24,7 +24,7 @@ const NAMES: Readonly<Record<Mark['id'], string>> = { rod: 'R', A: 'A', B: 'B', 
 export function DiagramPicture({ mix, id, cloud }: { mix: MixPlan; id: DiagramId; cloud: Cloud | null }) {
   const palette = usePalette();
   const [width, setWidth] = useState(320);
-  const height = Math.min(520, width * SHAPE);
+  const height = Math.min(430, width * SHAPE);
   const shown = SHOWN[id];
   const drawing = diagramOf(mix, id);
   const [plotWidth, plotHeight] = [width - LEFT - RIGHT, height - TOP - BOTTOM];

@@ -5,9 +5,10 @@ import { FAVOURS, type FavourId } from '@core/data/ironIds';
 import { DILUTION_SOURCE, STICK_DILUTION_pct } from '@core/data/dilution';
 import { metalFamily } from '@core/data/metals';
 import { rodClass } from '@core/data/rods';
-import { STAINLESS_COVERINGS, USUAL_COVERING, type StainlessCoveringId } from '@core/data/service';
+import { STAINLESS_COVERINGS, type StainlessCoveringId } from '@core/data/service';
 import { sourceWords } from '@core/data/sources';
 import type { MixPlan } from '@core/plan/mix/mixPlan';
+import { coveringOf } from '@core/plan/mix/covering';
 import { mixTechnique } from '@core/plan/mix/technique';
 import { metalsOf } from '@core/plan/rooms/ferrite';
 import { trimmed } from '@core/units/format';
@@ -235,7 +236,7 @@ function Stirring({ open, mix }: { open: OpenJob; mix: MixPlan }) {
             note: STAINLESS_COVERINGS[id].words,
           }))}
           value={job.weld.covering}
-          proposed={USUAL_COVERING}
+          proposed={coveringOf(open.assessment.situation)}
           onPick={(id: StainlessCoveringId | null) => set('weld.covering', id, 'Covering')}
         />
       )}

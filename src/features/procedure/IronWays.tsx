@@ -64,14 +64,15 @@ export function IronReasons({ open }: { open: OpenJob }) {
           <Card key={id} testID={`iron-${id}`} tone={shut === '' ? 'plain' : 'sunk'}>
             <Words as="bold">{id === way.value ? `${name}: planned` : name}</Words>
             {shut !== '' && <Words tone="danger">{`Not here: ${shut}`}</Words>}
-            {good.map(({ words, source }) => (
-              <Words key={words} as="small">{`For: ${words} (${sourceWords(source)})`}</Words>
+            {good.map(({ words }) => (
+              <Words key={words} as="small">{`For: ${words}`}</Words>
             ))}
-            {against.map(({ words, source }) => (
-              <Words key={words} as="small" tone="danger">
-                {`Against: ${words} (${sourceWords(source)})`}
-              </Words>
+            {against.map(({ words }) => (
+              <Words key={words} as="small" tone="danger">{`Against: ${words}`}</Words>
             ))}
+            <Words as="label" tone="quiet">
+              {[...new Set([...good, ...against].map(({ source }) => sourceWords(source)))].join('; ')}
+            </Words>
           </Card>
         ))}
       </View>

@@ -1,9 +1,9 @@
 import { FAVOURED_SHARE } from '../../data/dilution';
 import { FAVOURS, type FavourId } from '../../data/ironIds';
-import { rodClass } from '../../data/rods';
 import { idsOf } from '../../data/words';
-import { STAINLESS_COVERINGS, USUAL_COVERING } from '../../data/service';
+import { STAINLESS_COVERINGS } from '../../data/service';
 import { metalFamily } from '../../data/metals';
+import { coveringOf } from '../mix/covering';
 import { settledMix } from '../mix/settledMix';
 import { rodsAfterButter } from '../mix/resolveMix';
 import { rodsBetween } from '../../metal/rodsBetween';
@@ -73,9 +73,9 @@ export const butterChange: ChangeMaker = (situation) => {
 };
 
 /** Another covering of the same stainless rod. */
-export const coveringChanges: ChangeMaker = ({ rod, job }) => {
-  if (!rod || rodClass(rod.value.rodClass).coating !== 'stainless') return [];
-  const now = job.weld.covering ?? USUAL_COVERING;
+export const coveringChanges: ChangeMaker = (situation) => {
+  const now = coveringOf(situation);
+  if (now === null) return [];
   return idsOf(STAINLESS_COVERINGS)
     .filter((id) => id !== now)
     .map((id) => ({

@@ -1,4 +1,3 @@
-import { baseMetalOf } from '../../constitution/baseMetal';
 import { dilutionOf } from '../../constitution/dilution';
 import { judgePair } from '../../constitution/pair';
 import { tooMuchOf } from '../../constitution/pickUp';
@@ -11,7 +10,7 @@ import type { Worth } from '../../data/rodChoice';
 import type { FamilyId } from '../../data/families';
 import type { Job } from '../../formats/job';
 import { pairsOf, type JointWants } from '../../metal/wants';
-import { placeOf } from './resolveMix';
+import { placeOf, sidesFor } from './resolveMix';
 
 /** Pairs that a rod is weighed on: the likeliest ones. */
 const MOST_PAIRS = 2;
@@ -30,11 +29,12 @@ export function mixWorth(job: Job, wants: JointWants, id: RodClassId): Worth[] {
 }
 
 function worthOf(job: Job, id: RodClassId, a: FamilyId, b: FamilyId): Worth[] {
-  const { metal, look, weld } = job;
+  const { look, weld } = job;
+  const sides = sidesFor(job, a, b);
   const { nominal, far } = judgePair({
     rodClass: id,
-    sideA: baseMetalOf(metal.sideA, a),
-    sideB: baseMetalOf(metal.sameBothSides ? metal.sideA : metal.sideB, b),
+    sideA: sides.a,
+    sideB: sides.b,
     dilution: dilutionOf({
       place: placeOf(job.joint.kind),
       move: job.rod.move,

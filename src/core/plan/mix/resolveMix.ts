@@ -56,13 +56,12 @@ export function resolveMix(context: MixContext): MixPlan | null {
   const place = placeOf(job.joint.kind);
   const dilution = firstDilution(context, place);
   const shareA = shareOfA(context);
-  const records = { a: job.metal.sideA, b: same ? job.metal.sideA : job.metal.sideB };
   const meeting = pairsOf(wants.sides, same).sort((x, y) => y.share - x.share);
   const [likeliest] = meeting;
   if (!likeliest) return null;
-  const butter = butterOf(context, likeliest.a, likeliest.b, records);
+  const butter = butterOf(job, likeliest.a, likeliest.b);
   const pairs = meeting.slice(0, MOST_PAIRS).map(({ a, b, share }): MixPair => {
-    const sides = sidesOf(records, a, b, butter);
+    const sides = sidesFor(job, a, b);
     return {
       a,
       b,
@@ -127,16 +126,18 @@ function badness({ judged, wanted, share }: MixPair): number {
   return 2 * martensite[nominal.martensite] + dry + Number(nominal.cracksHot) + share / 10;
 }
 
+/** The records of both sides; one where they are the same piece. */
+const recordsOf = ({ metal }: Job): { a: Side; b: Side } => ({
+  a: metal.sideA,
+  b: metal.sameBothSides ? metal.sideA : metal.sideB,
+});
+
 /** The butter that the table of pairs offers between two families, as the job would lay it. */
-function butterOf(
-  { job }: MixContext,
-  a: FamilyId,
-  b: FamilyId,
-  records: { a: Side; b: Side },
-): ButterPlan | null {
+function butterOf(job: Job, a: FamilyId, b: FamilyId): ButterPlan | null {
   const offered = job.metal.sameBothSides ? null : rodsBetween(a, b).butter;
   const on = offered && butteredSide(offered, a, b);
   if (!offered || !on || !isRodClass(offered.rod)) return null;
+  const records = recordsOf(job);
   const base = baseMetalOf(on === 'A' ? records.a : records.b, on === 'A' ? a : b);
   return {
     on,
@@ -157,14 +158,12 @@ function butterLayers(rodClass: RodClassId, base: Chemistry): JudgedWeld[] {
   return shares.map((dilution) => judgeWeld(mixed(deposit, base, base, { dilution, shareA: 1 })));
 }
 
-function sidesOf(
-  records: { a: Side; b: Side },
-  a: FamilyId,
-  b: FamilyId,
-  butter: ButterPlan | null,
-): { a: BaseMetal; b: BaseMetal } {
+/** Both sides as the joint meets them: buttered where the job says so. */
+export function sidesFor(job: Job, a: FamilyId, b: FamilyId): { a: BaseMetal; b: BaseMetal } {
+  const records = recordsOf(job);
   const sides = { a: baseMetalOf(records.a, a), b: baseMetalOf(records.b, b) };
-  if (!butter?.planned) return sides;
+  const butter = job.weld.butter ? butterOf(job, a, b) : null;
+  if (!butter) return sides;
   return butter.on === 'A'
     ? { ...sides, a: buttered(sides.a)(butter.rodClass) }
     : { ...sides, b: buttered(sides.b)(butter.rodClass) };

@@ -10,6 +10,7 @@ import { inWords, trimmed } from '../../units/format';
 import { step, type Step } from '../step';
 import type { Situation } from '../situation';
 import type { MixPair } from './mixPlan';
+import { coveringOf } from './covering';
 import { settledMix } from './settledMix';
 
 /** How unlike metals are welded: which side to favour, how the beads lie, what to keep apart. Common practice. */
@@ -55,7 +56,7 @@ export function mixTechnique(situation: Situation): string[] {
   const favoured = sideToFavour(pair);
   const stainlessRod = rodClass(mix.rodClass).coating === 'stainless';
   const name = (side: 'A' | 'B') => metalFamily(side === 'A' ? pair.a : pair.b).name.toLowerCase();
-  const covering = STAINLESS_COVERINGS[job.weld.covering ?? USUAL_COVERING];
+  const covering = coveringOf(situation);
   const fillet = joint.kind === 't-fillet' || joint.kind === 'lap';
   return [
     ...(favoured
@@ -75,7 +76,9 @@ export function mixTechnique(situation: Situation): string[] {
       : mix.passes.length > 1
         ? ['Each bead covers half of the one before: what it melts is then mostly weld.']
         : []),
-    ...(stainlessRod && job.weld.covering !== null ? [`Covering ${covering.name}: ${covering.words}.`] : []),
+    ...(covering !== null && covering !== USUAL_COVERING
+      ? [`Covering ${STAINLESS_COVERINGS[covering].name}: ${STAINLESS_COVERINGS[covering].words}.`]
+      : []),
     ...(groups[0] !== groups[1]
       ? [rodsBetween(pair.a, pair.b).why.replace(/^Joins the two metals\. ?/, '')]
       : []),

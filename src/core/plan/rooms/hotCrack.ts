@@ -1,9 +1,9 @@
 import { CONCAVE_WANTS_FN, HOT_CRACK } from '../../data/constitution';
 import { STAINLESS_COVERINGS } from '../../data/service';
-import { rodClass } from '../../data/rods';
 import { percentOf } from '../../constitution/chemistry';
 import { trimmed } from '../../units/format';
 import { yesNo } from '../room';
+import { coveringOf } from '../mix/covering';
 import type { MixPair } from '../mix/mixPlan';
 import { settledMix } from '../mix/settledMix';
 import type { Assessor } from './assessor';
@@ -22,7 +22,6 @@ export const hotCrack: Assessor = {
   short: 'hot crack',
   stop: 'rod',
   assess(situation) {
-    const { job } = situation;
     const mix = settledMix(situation);
     const asked = (mix?.pairs ?? []).filter(({ judged }) => judged.nominal.scope.id === 'chart');
     const [first, ...rest] = asked;
@@ -33,7 +32,7 @@ export const hotCrack: Assessor = {
     const { nominal } = pair.judged;
     const dirt = dirtOf(pair);
     const sulphur = percentOf(nominal.percent, 'S');
-    const hollow = job.weld.covering === '17' && rodClass(mix.rodClass).coating === 'stainless';
+    const hollow = coveringOf(situation) === '17';
     const thin = hollow && pair.wanted !== null && nominal.fn < pair.wanted.least + CONCAVE_WANTS_FN.value;
     const state =
       sulphur > HOT_CRACK.sulphurAlways || (nominal.cracksHot && dirt > FAR_OVER * HOT_CRACK.impurity)

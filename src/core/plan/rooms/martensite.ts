@@ -29,7 +29,8 @@ export const martensite: Assessor = {
     if (!mix || !first) return null;
     const pair = rest.reduce((worst, other) => (degreeOf(other) > degreeOf(worst) ? other : worst), first);
     const { nominal, far } = pair.judged;
-    const byMake = judgeWeld(depositOf(mix.rodClass).percent).martensite === 'much';
+    const deposit = judgeWeld(depositOf(mix.rodClass).percent);
+    const byMake = deposit.scope.id === 'chart' && deposit.martensite === 'much';
     const ends = { nominal: nominal.martensite, far: far.martensite };
     const state =
       ends.nominal === 'much'

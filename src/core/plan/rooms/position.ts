@@ -1,10 +1,10 @@
 import { HELD_UP_ROD } from '../../data/limits';
 import { ROD_SIZES } from '../../data/rodSizes';
-import { rodClass } from '../../data/rods';
 import { STAINLESS_COVERINGS } from '../../data/service';
 import { AWS_A5_4, PRACTICE } from '../../data/sources';
 import { POSITIONS } from '../../data/words';
 import { reaches } from '../../rods/rank';
+import { coveringOf } from '../mix/covering';
 import { yesNo } from '../room';
 import type { Assessor } from './assessor';
 
@@ -28,7 +28,7 @@ export const position: Assessor = {
         ],
       });
     const up = at === 'vertical' || at === 'overhead';
-    if (up && job.weld.covering === '17' && rodClass(id).coating === 'stainless')
+    if (up && coveringOf({ rod, job }) === '17')
       return yesNo('departure', {
         ...spoken,
         gap: 'a covering for flat work',
