@@ -244,7 +244,7 @@ describe('files', () => {
     await b.giveFile('take-tins', path);
     await b.says('notice', /Taken in: 9 tins/);
     await b.tap('notice-undo');
-    assert.equal((await stored('kit')).data.kit.tins.length, 8);
+    assert.equal((await stored('kit')).data.kit.tins.length, 9);
     await b.giveFile('take-tins', write('bad.csv', 'class,size_in,rods,low_A,high_A,note\nE9999,1/8,5,,,'));
     await b.says('notice', /Line 2: class: one of/);
   });

@@ -218,7 +218,7 @@ describe('settings', () => {
     await openDemo(b, app.url, 'ramp-guard', 'rod');
     await b.says('how-it-is-run', /5 to 10°[\s\S]*\d+, \d+[\d, ]* A as it warms, rod by rod/);
     await b.driver.get(`${app.url}/job/ramp-guard/rods`);
-    await b.saysMain(/Nothing in the tins suits/);
+    await b.saysMain(/E4043 1\/8 of what is here/);
   });
 });
 
