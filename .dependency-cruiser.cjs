@@ -9,7 +9,7 @@ module.exports = {
       to: {
         pathNot: [
           '^src/core',
-          '^node_modules/(zod|papaparse|@types/papaparse|leven|bessel|pure-rand|d3-contour)/',
+          '^node_modules/(zod|papaparse|@types/papaparse|leven|bessel|pure-rand|d3-contour|fft.js)/',
         ],
       },
     },

@@ -13,6 +13,7 @@ import { MetalStop } from '@/features/metal/MetalStop';
 import { isFamily, isPlace, isTest } from '@/features/metal/places';
 import { TestPage } from '@/features/metal/TestPage';
 import { MixPage } from '@/features/mix/MixPage';
+import { OrderStop } from '@/features/order/OrderStop';
 import { NoArcPage } from '@/features/power/NoArcPage';
 import { PowerStop } from '@/features/power/PowerStop';
 import { ProcedurePage } from '@/features/procedure/ProcedurePage';
@@ -37,6 +38,7 @@ const PAGES: Record<(typeof STOPS)[number]['id'], ComponentType<{ open: OpenJob 
   power: PowerStop,
   rod: RodStop,
   heat: HeatStop,
+  order: OrderStop,
   sheet: SheetStop,
 };
 

@@ -1,6 +1,11 @@
 import { expose } from 'comlink';
 import { glanceAt } from '@core/plan/glance';
 import { runPlate, type PlateFrame, type PlateRun } from '@core/heat/plate/run';
+import { sweepOnGrid, type GridPlace, type GridSweep } from '@core/field/gridSweep';
+import { bestClamps } from '@core/field/bestClamps';
+import { heatTable } from '@core/order/heatBetween';
+import { searchOrder, type SearchState } from '@core/order/search';
+import { blowOfQuestion, type OrderQuestion } from '@core/plan/order/orderPlan';
 import { methodRows } from '@core/heat/preheat/preheat';
 import { cloudOf } from '@core/constitution/cloud';
 
@@ -28,10 +33,43 @@ async function plateRun(
   return true;
 }
 
+/**
+ * Looks for a better order, and hands over the best so far.
+ * @param id what the search is called off by
+ * @returns true at its end, false where it was called off
+ */
+async function orderRun(
+  id: string,
+  question: OrderQuestion,
+  onState: (state: SearchState) => Promise<void> | void,
+): Promise<boolean> {
+  const heat = heatTable(question.heat);
+  for (const state of searchOrder(heat, question.travel, blowOfQuestion(question))) {
+    await onState(state);
+    await breathe();
+    if (calledOff.delete(id)) return false;
+  }
+  return true;
+}
+
+/** The push of the current in a plate, reckoned on a grid with the field of every face summed: the other way of reckoning it. */
+async function gridSweep(
+  id: string,
+  question: GridSweep,
+  onPlace: (place: GridPlace) => Promise<void> | void,
+): Promise<boolean> {
+  for (const place of sweepOnGrid(question)) {
+    await onPlace(place);
+    await breathe();
+    if (calledOff.delete(id)) return false;
+  }
+  return true;
+}
+
 const callOff = (id: string) => void calledOff.add(id);
 
 /** What the core does beside the page, so that a list shows itself before anything is judged. */
-const api = { glanceAt, methodRows, cloudOf, plateRun, callOff };
+const api = { glanceAt, methodRows, cloudOf, plateRun, orderRun, gridSweep, bestClamps, callOff };
 export type CoreApi = typeof api;
 
 expose(api);

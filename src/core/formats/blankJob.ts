@@ -86,6 +86,24 @@ export const BLANK_WELD: Job['weld'] = { dilution_pct: null, favour: null, butte
 /** Nothing said of a casting: the app proposes a way. */
 export const BLANK_CASTING: Job['casting'] = { way: null, machined: null, movable: null };
 
+/** Nothing said of the order: the app proposes. */
+export const BLANK_ORDER: Job['order'] = {
+  clampAlong_mm: null,
+  clampAside_mm: null,
+  clamp2Along_mm: null,
+  clamp2Aside_mm: null,
+  clampFixed: false,
+  lead: null,
+  travel: null,
+  arc: null,
+  arcForce: false,
+  tabs: false,
+  residual_G: null,
+  pattern: null,
+  segment_mm: null,
+  tolerance_mm: null,
+};
+
 /** A job about which nothing is known yet. Time and identity are the caller's. */
 export function blankJob(id: string, createdAt: string): Job {
   const side = blankSide();
@@ -144,6 +162,7 @@ export function blankJob(id: string, createdAt: string): Job {
     heat: blankHeat(),
     weld: BLANK_WELD,
     casting: BLANK_CASTING,
+    order: BLANK_ORDER,
     typed: {},
   };
 }

@@ -3,6 +3,7 @@ import { CABLE_IDS } from '../data/cables';
 import { COATING_IDS, COATING_LOOK_IDS } from '../data/coatings';
 import { FAMILY_IDS } from '../data/families';
 import { METHOD_IDS, RESTRAINTS } from '../data/heatIds';
+import { ARCS, LEADS, PATTERNS, TRAVELS } from '../data/orderIds';
 import { FAVOURS, IRON_WAYS } from '../data/ironIds';
 import { CHECK_IDS, FINDINGS, SYMPTOMS } from '../data/noArcIds';
 import { COOLING, LIES } from '../data/machines';
@@ -202,6 +203,28 @@ export const Job = z.object({
     machined: z.boolean().nullable(),
     /** It can be taken out and warmed whole. */
     movable: z.boolean().nullable(),
+  }),
+  /** Where the clamp sits, which way it is welded, in what order, and how much it may pull. */
+  order: z.object({
+    /** From the left end of the piece along the weld, and from the seam across it: up is side A. */
+    clampAlong_mm: optionalNumber('order.clampAlong_mm'),
+    clampAside_mm: optionalNumber('order.clampAside_mm'),
+    /** A second clamp; none while its place along is blank. */
+    clamp2Along_mm: optionalNumber('order.clamp2Along_mm'),
+    clamp2Aside_mm: optionalNumber('order.clamp2Aside_mm'),
+    /** The clamp cannot be moved. */
+    clampFixed: z.boolean(),
+    lead: z.enum(idsOf(LEADS)).nullable(),
+    travel: z.enum(idsOf(TRAVELS)).nullable(),
+    arc: z.enum(idsOf(ARCS)).nullable(),
+    arcForce: z.boolean(),
+    tabs: z.boolean(),
+    /** What a field meter shows before any arc. */
+    residual_G: optionalNumber('order.residual_G'),
+    pattern: z.enum(idsOf(PATTERNS)).nullable(),
+    segment_mm: optionalNumber('order.segment_mm'),
+    /** Most that it may move. */
+    tolerance_mm: optionalNumber('order.tolerance_mm'),
   }),
   typed: typedTexts,
 });

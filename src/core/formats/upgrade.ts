@@ -1,6 +1,7 @@
 import {
   BLANK_CASTING,
   BLANK_DOUBT,
+  BLANK_ORDER,
   BLANK_SERVICE,
   BLANK_WELD,
   blankHeat,
@@ -183,7 +184,7 @@ function jobFrom5(job: unknown): unknown {
   };
 }
 
-/** Version 6 asked nothing of service, of the mixed weld or of castings. */
+/** Version 6 asked nothing of service, of the mixed weld, of castings or of the order. */
 function jobFrom6(job: unknown): unknown {
   if (!isBag(job)) return job;
   return {
@@ -191,6 +192,7 @@ function jobFrom6(job: unknown): unknown {
     look: withDefaults(job.look, BLANK_SERVICE),
     weld: withDefaults(job.weld, BLANK_WELD) ?? BLANK_WELD,
     casting: withDefaults(job.casting, BLANK_CASTING) ?? BLANK_CASTING,
+    order: withDefaults(job.order, BLANK_ORDER) ?? BLANK_ORDER,
   };
 }
 

@@ -35,6 +35,8 @@ import {
 } from './resolveRod';
 import { resolveHeat } from './heat/resolveHeat';
 import { resolveMix } from './mix/resolveMix';
+import { resolveBlow } from './order/blowPlan';
+import { resolvePull } from './order/pullPlan';
 import type { Choice } from './choice';
 import type { Situation } from './situation';
 import { buildTimeline, tacksOf } from './timeline';
@@ -133,6 +135,14 @@ export function resolve(
     beads,
     thinShare: joint.ratio < UNEQUAL_SIDES.ratio ? null : share,
   });
+  const blow = resolveBlow({
+    job: usable,
+    families: wants.families,
+    rod: rod?.value ?? null,
+    pole: pole?.value ?? null,
+    current_A: current_A?.value ?? null,
+    piece: heat.piece,
+  });
   const timeline = beads
     ? buildTimeline({
         beads,
@@ -197,6 +207,8 @@ export function resolve(
     heat,
     iron,
     mix,
+    blow,
+    pull: resolvePull({ job: usable, joint, beads, input: heat.input }),
     timeline,
     draw: resolveDraw(plate, supply?.value ?? null, cords?.value ?? [], current_A?.value ?? null),
     assumed,

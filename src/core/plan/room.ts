@@ -21,10 +21,13 @@ export type RoomUnit =
   | 's'
   | 'kJ/mm'
   | 'FN'
+  | 'G'
+  | 'kN'
+  | 'G'
   | '';
 
 /** Where in a job a thing is answered. */
-export type StopId = 'look' | 'metal' | 'joint' | 'power' | 'rod' | 'heat' | 'sheet';
+export type StopId = 'look' | 'metal' | 'joint' | 'power' | 'rod' | 'heat' | 'order' | 'sheet';
 
 /** One step of how a number came about, with where it comes from and how far to trust it. */
 export interface Reason {

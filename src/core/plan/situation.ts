@@ -21,6 +21,8 @@ import type { Range } from '../units/range';
 import type { Choice } from './choice';
 import type { HeatPlan } from './heat/heatPlan';
 import type { MixPlan } from './mix/mixPlan';
+import type { BlowPlan } from './order/blowPlan';
+import type { PullPlan } from './order/pullPlan';
 import type { IronChoice } from '../repair/ironWay';
 import type { Timeline } from './timeline';
 
@@ -76,6 +78,10 @@ export interface Situation {
   iron: IronChoice | null;
   /** What rod and sides come to, stirred together; null while rod or metals are not known. */
   mix: MixPlan | null;
+  /** Where the arc is blown along the first pass; null while nothing burns. */
+  blow: BlowPlan | null;
+  /** How the parts are pulled. */
+  pull: PullPlan;
   timeline: Timeline | null;
   draw: SupplyDraw | null;
   /** What was put in for a blank, in words. */

@@ -21,6 +21,8 @@ export function speakAmount(amount: number, unit: RoomUnit, system: UnitSystem):
     case '%':
     case 'ml':
     case 'FN':
+    case 'G':
+    case 'kN':
     case 'kVA':
     case 'kW':
       return `${trimmed(amount, 1)} ${unit}`;

@@ -11,6 +11,7 @@ import type { Room } from './room';
 import { coatingsOf } from './rooms/metal';
 import { coolingWords, warm } from './heatSteps';
 import { butterStep } from './mix/technique';
+import { orderStep } from './order/orderStep';
 import { proceduresFor } from './procedure';
 import { withParts } from './procedure/procedure';
 import type { Situation } from './situation';
@@ -31,6 +32,7 @@ export function buildSteps(situation: Situation, rooms: readonly Room[]): Step[]
     beforeYouStrike(situation),
     withParts(clean(situation), procedures, 'prepare'),
     fitAndTack(situation),
+    orderStep(situation),
     setTheMachine(situation, rooms),
     some(withParts(warm(situation) ?? step('Keep it cool', {}), procedures, 'warm')),
     butterStep(situation),

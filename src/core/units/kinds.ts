@@ -275,6 +275,21 @@ export const TEMPERATURE: QuantityKind = {
   example: { metric: '20 C', inch: '70 F' },
 };
 
+/** A magnetic field at the joint: gauss as meters show it. */
+export const FIELD_STRENGTH: QuantityKind = {
+  name: 'magnetic field',
+  step: () => 5,
+  units: [
+    { symbol: 'G', words: ['g', 'gauss'], factor: 1 },
+    { symbol: 'mT', words: ['mt', 'millitesla'], factor: 10 },
+    { symbol: 'A/cm', words: ['a/cm'], factor: 1.2566 },
+  ],
+  bare: same(0),
+  digits: same(0),
+  example: same('20 G or 2 mT'),
+};
+
+/** Wind at the arc. */
 export const WIND: QuantityKind = {
   name: 'wind speed',
   step: (_, system) => (system === 'metric' ? 1 : 5 * METRES_PER_SECOND_PER_MPH),

@@ -8,5 +8,6 @@ export const STOPS: readonly { id: StopId; name: string; key: string }[] = [
   { id: 'power', name: 'Power', key: 'P' },
   { id: 'rod', name: 'Rod', key: 'R' },
   { id: 'heat', name: 'Heat', key: 'H' },
+  { id: 'order', name: 'Order', key: 'O' },
   { id: 'sheet', name: 'Sheet', key: 'S' },
 ];

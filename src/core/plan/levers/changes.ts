@@ -1,6 +1,7 @@
 import type { ChangeMaker } from './lever';
 import { heatInputChanges, preheatChanges, rebakeChange, temperBeadChange, waitChange } from './heatChanges';
 import { buyChange, butterChange, coveringChanges, favourChanges, stringerChange } from './mixChanges';
+import { arcChanges, clampChanges, travelChanges } from './orderChanges';
 import { bevelChange, gapChange, shelterChange } from './placeChanges';
 import {
   cableChanges,
@@ -39,4 +40,7 @@ export const CHANGE_MAKERS: readonly ChangeMaker[] = [
   butterChange,
   coveringChanges,
   buyChange,
+  travelChanges,
+  clampChanges,
+  arcChanges,
 ];

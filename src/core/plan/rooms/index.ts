@@ -1,4 +1,5 @@
 import type { Assessor } from './assessor';
+import { arcBlow } from './arcBlow';
 import { breaker } from './breaker';
 import { burnThrough } from './burnThrough';
 import { charge } from './charge';
@@ -21,6 +22,7 @@ import { martensite } from './martensite';
 import { heatInput } from './heatInput';
 import { interpass } from './interpass';
 import { preheat } from './preheat';
+import { angular, buckle, transverse } from './pull';
 import { restart } from './restart';
 import { softening, strengthLoss } from './softening';
 import { beadSize } from './beadSize';
@@ -78,6 +80,10 @@ export const ASSESSORS: readonly Assessor[] = [
   fusionFloor,
   penetration,
   gap,
+  arcBlow,
+  transverse,
+  angular,
+  buckle,
   rodAmps,
   supplyFit,
   machineRange,

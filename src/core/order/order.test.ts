@@ -1,0 +1,159 @@
+import fc from 'fast-check';
+import { PLAIN_PIECE } from '../heat/piece';
+import { heatTable, type HeatTable } from './heatBetween';
+import { judgeOrder } from './judgeOrder';
+import { angular_mm, bow_mm, buckles_N, teeSection, tendon_N, transverse_mm } from './pull';
+import { EXHAUSTIVE_TO, namedOrders, searchOrder, type SearchState } from './search';
+import { bareStarts, endsOnStarts, patternOf, segmentsOf, type Laid } from './segments';
+
+const INCH = 25.4;
+const calm = () => 0;
+const table = (count: number, change: Partial<typeof PLAIN_PIECE> = {}): HeatTable => {
+  const piece = { ...PLAIN_PIECE, weldLength_mm: 480, length_mm: 600, ...change };
+  return heatTable({
+    piece,
+    segments: segmentsOf(piece.weldLength_mm, piece.weldLength_mm / count),
+    start_C: 15,
+    energy_J: 60_000,
+    arc_s: 30,
+    between_s: 25,
+  });
+};
+const last = (states: Iterable<SearchState>): SearchState => {
+  const all = [...states];
+  const end = all[all.length - 1];
+  if (!end) throw new Error('nothing found');
+  return end;
+};
+
+describe('worked distortion (handbook examples, inches, from memory)', () => {
+  test('transverse: 0.2 x .16/.375 + .05 x .125 = .0916 in (Spraragen and Ettinger); half of the first is Blodgett’s', () => {
+    const { low, high } = transverse_mm(0.16 * INCH ** 2, 0.375 * INCH, 0.125 * INCH);
+    expect(high / INCH).toBeCloseTo(0.0916, 4);
+    expect(low / INCH).toBeCloseTo(0.0427, 4);
+  });
+
+  test('transverse: A .30, t .5 gives .060 in by Blodgett', () => {
+    expect(transverse_mm(0.3 * INCH ** 2, 0.5 * INCH, 0).low / INCH).toBeCloseTo(0.06, 6);
+  });
+
+  test('angular: W 6, D .25, T .375 gives .1407 in; W 8, D .25, T .5 gives .106 in (Blodgett)', () => {
+    expect(angular_mm(6 * INCH, 0.25 * INCH, 0.375 * INCH).nominal / INCH).toBeCloseTo(0.1407, 3);
+    expect(angular_mm(8 * INCH, 0.25 * INCH, 0.5 * INCH).nominal / INCH).toBeCloseTo(0.106, 3);
+  });
+
+  test('bow: A .0625, d 2.1, L 60, I 22 gives .1074 in; A .0625, L 120, d 4, I 100 gives .18 in (Blodgett)', () => {
+    const bow = (a: number, d: number, l: number, i: number) =>
+      bow_mm(a * INCH ** 2, d * INCH, l * INCH, i * INCH ** 4).nominal / INCH;
+    expect(bow(0.0625, 2.1, 60, 22)).toBeCloseTo(0.1074, 4);
+    expect(bow(0.0625, 4, 120, 100)).toBeCloseTo(0.18, 6);
+  });
+
+  test('a kilojoule a millimetre pulls about 200 kN (White, from memory)', () => {
+    expect(tendon_N(1).nominal).toBeCloseTo(200_000, 6);
+  });
+
+  test('a tee of equal legs worked by hand: axis and stiffness', () => {
+    // Flange 100 x 10, upright 10 x 100: axis at (1000 x 5 + 1000 x 60) / 2000 = 32.5 mm.
+    const { beside_mm, inertia_mm4 } = teeSection(
+      { width_mm: 100, thickness_mm: 10 },
+      { height_mm: 100, thickness_mm: 10 },
+    );
+    expect(beside_mm).toBeCloseTo(22.5, 9);
+    expect(inertia_mm4).toBeCloseTo(8333.33 + 1000 * 27.5 ** 2 + 833333.33 + 1000 * 27.5 ** 2, 0);
+  });
+
+  test('thinner and wider sheet buckles sooner; a bigger weld never pulls less', () => {
+    expect(buckles_N(400, 1.5).nominal).toBeLessThan(buckles_N(400, 3).nominal);
+    expect(buckles_N(800, 1.5).nominal).toBeLessThan(buckles_N(400, 1.5).nominal);
+    fc.assert(
+      fc.property(
+        fc.double({ min: 2, max: 12, noNaN: true }),
+        fc.double({ min: 0.1, max: 4, noNaN: true }),
+        (leg, more) => {
+          expect(angular_mm(150, leg + more, 10).nominal).toBeGreaterThan(angular_mm(150, leg, 10).nominal);
+        },
+      ),
+    );
+  });
+});
+
+describe('segments and patterns', () => {
+  test('a seam is covered once, in equal segments no longer than asked', () => {
+    const segments = segmentsOf(500, 120);
+    expect(segments).toHaveLength(5);
+    expect(segments[0]?.from_mm).toBe(0);
+    expect(segments[4]?.to_mm).toBeCloseTo(500, 9);
+  });
+
+  test('every pattern lays every segment once', () => {
+    for (const id of ['straight', 'backstep', 'skip', 'middle-out'] as const)
+      for (const count of [1, 2, 5, 8])
+        expect(
+          patternOf(id, count, 1)
+            .map(({ index }) => index)
+            .sort((a, b) => a - b),
+        ).toEqual(Array.from({ length: count }, (_, n) => n));
+  });
+
+  test('back-step ends every run but the first on the start before it; straight none', () => {
+    expect(endsOnStarts(patternOf('backstep', 6, 1))).toBe(5);
+    expect(endsOnStarts(patternOf('backstep', 6, -1))).toBe(5);
+    expect(bareStarts(patternOf('straight', 6, 1))).toBe(6);
+  });
+});
+
+describe('heat from segment to segment', () => {
+  test('the nearer and the fresher, the warmer; a bigger piece is cooler', () => {
+    const heat = table(8);
+    expect(heat.rise_K(0, 1, 1)).toBeGreaterThan(heat.rise_K(0, 5, 1));
+    expect(heat.rise_K(0, 1, 1)).toBeGreaterThan(heat.rise_K(0, 1, 6));
+    expect(table(8, { width_mm: 120 }).rise_K(0, 1, 6)).toBeGreaterThan(heat.rise_K(0, 1, 6));
+  });
+
+  test('stepping back starts cooler than running straight on (common practice)', () => {
+    const named = namedOrders(table(8), 1, calm);
+    expect(named.backstep.starts_C[1] ?? 0).toBeLessThan(named.straight.starts_C[1] ?? 0);
+    expect(named.straight.starts_C[0]).toBeCloseTo(15, 9);
+  });
+});
+
+describe('search', () => {
+  test('few segments: every order is tried, and none is better', () => {
+    for (const count of [2, 4, 5]) {
+      const heat = table(count);
+      const { best, proven } = last(searchOrder(heat, 1, calm));
+      expect(proven).toBe(true);
+      fc.assert(
+        fc.property(
+          fc.shuffledSubarray(
+            Array.from({ length: count }, (_, n) => n),
+            { minLength: count },
+          ),
+          fc.array(fc.boolean(), { minLength: count, maxLength: count }),
+          (indices, turned) => {
+            const order = indices.map((index, n): Laid => ({ index, travel: turned[n] ? 1 : -1 }));
+            expect(judgeOrder(order, heat, calm).score).toBeGreaterThanOrEqual(best.score - 1e-9);
+          },
+        ),
+        { numRuns: 60 },
+      );
+    }
+    expect(EXHAUSTIVE_TO).toBeGreaterThanOrEqual(6);
+  });
+
+  test('many: never worse than a named order, and the same every time', () => {
+    const heat = table(10);
+    const found = last(searchOrder(heat, 1, calm));
+    for (const named of Object.values(namedOrders(heat, 1, calm)))
+      expect(found.best.score).toBeLessThanOrEqual(named.score + 1e-9);
+    expect(last(searchOrder(heat, 1, calm)).best.order).toEqual(found.best.order);
+    expect(found.proven).toBe(false);
+  });
+
+  test('a way that the arc is lost on is not taken', () => {
+    const heat = table(5);
+    const lost = (_: number, travel: 1 | -1) => (travel === -1 ? 2 : 0);
+    expect(last(searchOrder(heat, 1, lost)).best.order.every(({ travel }) => travel === 1)).toBe(true);
+  });
+});

@@ -1,0 +1,70 @@
+import type { PatternId } from '../data/orderIds';
+
+/** A stretch of a seam, and which way it is run: 1 from its beginning, -1 back to it. */
+export interface Segment {
+  /** Its place along the seam, from 0. */
+  index: number;
+  from_mm: number;
+  to_mm: number;
+}
+
+/** One segment in the order it is laid. */
+export interface Laid {
+  index: number;
+  travel: 1 | -1;
+}
+
+/** Splits a seam into equal segments no longer than asked. */
+export function segmentsOf(length_mm: number, longest_mm: number): Segment[] {
+  const count = Math.max(1, Math.ceil(length_mm / longest_mm - 1e-9));
+  const each = length_mm / count;
+  return Array.from({ length: count }, (_, index) => ({
+    index,
+    from_mm: index * each,
+    to_mm: (index + 1) * each,
+  }));
+}
+
+/**
+ * The named orders.
+ * @param travel the way that every run is welded; from the middle out they run back towards the middle instead
+ */
+export function patternOf(id: PatternId, count: number, travel: 1 | -1): Laid[] {
+  const along = Array.from({ length: count }, (_, n) => (travel === 1 ? n : count - 1 - n));
+  // Stepping back: from the far end, each run welded up to the start before it.
+  const back = [...along].reverse();
+  switch (id) {
+    case 'straight':
+      return along.map((index) => ({ index, travel }));
+    case 'backstep':
+      return back.map((index) => ({ index, travel }));
+    case 'skip':
+      return [...back.filter((_, n) => n % 2 === 0), ...back.filter((_, n) => n % 2 === 1)].map((index) => ({
+        index,
+        travel,
+      }));
+    case 'middle-out': {
+      const middle = Math.floor((count - 1) / 2);
+      const order = Array.from({ length: count }, (_, n) => n).sort(
+        (a, b) => Math.abs(a - middle) - Math.abs(b - middle) || a - b,
+      );
+      return order.map((index) => ({ index, travel: index > middle ? -1 : 1 }));
+    }
+  }
+}
+
+/** Runs that end on a start that is already there: it is melted again while the pool is hot. */
+export function endsOnStarts(order: readonly Laid[]): number {
+  const done = new Map<number, 1 | -1>();
+  let covered = 0;
+  for (const { index, travel } of order) {
+    const ahead = index + travel;
+    // The neighbour it runs up to was begun at the edge they share.
+    if (done.get(ahead) === travel) covered += 1;
+    done.set(index, travel);
+  }
+  return covered;
+}
+
+/** Starts that nothing runs over: beside a finished end, or out at an end of the seam. */
+export const bareStarts = (order: readonly Laid[]): number => order.length - endsOnStarts(order);

@@ -1,0 +1,103 @@
+import { inWords } from '../../units/format';
+import type { Change, ChangeMaker } from './lever';
+
+/** What can be changed about clamp, lead, direction and arc. */
+
+/** The clamp to the other end of the weld, or a second one there. */
+export const clampChanges: ChangeMaker = ({ blow, job }) => {
+  const [clamp] = blow?.piece.clamps ?? [];
+  if (!blow || !clamp || job.order.clampFixed) return [];
+  const other = Math.round(blow.piece.length_mm - clamp.x);
+  const aside = Math.round(clamp.y - blow.seam.from.y);
+  return [
+    {
+      id: 'clamp-other-end',
+      title: 'Clamp at the other end',
+      cost: 'move it, clean metal under it',
+      edits: [
+        { path: 'order.clampAlong_mm', value: other },
+        { path: 'order.clampAside_mm', value: aside },
+      ],
+    },
+    ...(blow.piece.clamps.length === 1
+      ? [
+          {
+            id: 'clamp-second',
+            title: 'A second clamp at the other end',
+            cost: 'a lead more',
+            edits: [
+              { path: 'order.clampAlong_mm', value: Math.round(clamp.x) },
+              { path: 'order.clampAside_mm', value: aside },
+              { path: 'order.clamp2Along_mm', value: other },
+              { path: 'order.clamp2Aside_mm', value: aside },
+            ],
+          },
+        ]
+      : []),
+  ];
+};
+
+/** The other way along the seam, or there and back. */
+export const travelChanges: ChangeMaker = ({ blow }) => {
+  if (!blow) return [];
+  const now = blow.travel;
+  const to = (id: 'away' | 'towards' | 'alternate', title: string, cost: string): Change => ({
+    id: `travel-${id}`,
+    title,
+    cost,
+    edits: [{ path: 'order.travel', value: id }],
+  });
+  return [
+    to('away', 'Begin at the clamp and weld away from it', 'none'),
+    to('towards', 'Weld towards the clamp', 'blown back near it'),
+    to('alternate', 'There and back, pass by pass', 'the cap in one direction for looks'),
+  ].filter(({ id }) => id !== `travel-${now}`);
+};
+
+/** A shorter arc, more arc force, run-off tabs, the lead laid flat. */
+export const arcChanges: ChangeMaker = ({ blow, job, machine, system }) => {
+  if (!blow) return [];
+  const { arc_mm, rod_mm } = blow.arc;
+  return [
+    ...(arc_mm > 0.6 * rod_mm
+      ? [
+          {
+            id: 'arc-short',
+            title: `Hold the arc at ${inWords(system).size(rod_mm / 2)}`,
+            cost: 'a steadier hand',
+            edits: [{ path: 'order.arc', value: 'short' }],
+          },
+        ]
+      : []),
+    ...(machine?.value.arcForce === 'adjustable' && !job.order.arcForce
+      ? [
+          {
+            id: 'arc-force',
+            title: 'Turn the arc force up',
+            cost: 'a little spatter',
+            edits: [{ path: 'order.arcForce', value: true }],
+          },
+        ]
+      : []),
+    ...(blow.piece.magnetic && !job.order.tabs
+      ? [
+          {
+            id: 'tabs',
+            title: 'Run-off tabs or heavy tacks at both ends',
+            cost: 'tack them on, cut them off',
+            edits: [{ path: 'order.tabs', value: true }],
+          },
+        ]
+      : []),
+    ...(blow.piece.lead === 'up'
+      ? [
+          {
+            id: 'lead-flat',
+            title: 'Lay the work lead flat along the plate',
+            cost: 'none',
+            edits: [{ path: 'order.lead', value: 'flat' }],
+          },
+        ]
+      : []),
+  ];
+};

@@ -1,0 +1,141 @@
+import { demoJob } from '../../../../tests/support/demo';
+import { bestClamps } from '../../field/bestClamps';
+import { DEMO_KIT } from '../../../demo/kit';
+import type { Job } from '../../formats/job';
+import { assess } from '../assess';
+import { findLevers } from '../levers/levers';
+import { makePlan } from '../plan';
+import { orderPlan, orderQuestion } from './orderPlan';
+import { remediesFor } from './remedies';
+
+const room = (job: Job, id: string) => assess(job, DEMO_KIT).rooms.find((r) => r.id === id);
+/** The plate on which the field was fitted, as a job: 300 x 150, a butt along it, 7018 at 130 A. */
+const plate = (edits: Record<string, unknown> = {}) =>
+  demoJob('ramp-guard', {
+    'joint.kind': 'pad',
+    'joint.padWidth_mm': 20,
+    'joint.padHeight_mm': 3,
+    'joint.thicknessA_mm': 10,
+    'joint.length_mm': 300,
+    'heat.pieceLength_mm': 300,
+    'heat.pieceWidth_mm': 150,
+    'rod.rodClass': 'E7018',
+    'rod.size': '1/8',
+    'rod.current_A': 130,
+    'order.clampAlong_mm': 20,
+    'order.clampAside_mm': 20,
+    ...edits,
+  });
+
+describe('arc blow as a room', () => {
+  test('away from the clamp it has room, towards it the arc is lost (common practice)', () => {
+    expect(['tight', 'snug', 'roomy', 'unknown']).toContain(room(plate(), 'arc-blow')?.state);
+    const towards = room(plate({ 'order.travel': 'towards', 'rod.current_A': 150 }), 'arc-blow');
+    expect(towards?.now).toMatch(/blown back/);
+    expect(towards?.left?.nominal).toBeLessThan(0);
+  });
+
+  test('either pole is the same; alternating current nearly clears it', () => {
+    const worst = (pole: string) =>
+      assess(plate({ 'rod.pole': pole }), DEMO_KIT).situation.blow?.judged.worst.blown.field_G ?? NaN;
+    expect(worst('DCEN')).toBe(worst('DCEP'));
+    expect(worst('AC')).toBeCloseTo(worst('DCEP') / 10, 6);
+  });
+
+  test('a magnetised rail is told so, and that amps do not help', () => {
+    const words = room(plate({ 'order.residual_G': 50 }), 'arc-blow')
+      ?.reasons.map((reason) => reason.words)
+      .join(' ');
+    expect(words).toMatch(/50 G before any arc: severe: demagnetise/);
+  });
+
+  test('every lever that is offered for it changes it, and a fixed clamp is not moved', () => {
+    const towards = plate({ 'order.travel': 'towards' });
+    const ids = findLevers(towards, DEMO_KIT).map(({ id }) => id);
+    expect(ids).toEqual(expect.arrayContaining(['travel-away', 'clamp-second', 'arc-short']));
+    const fixed = findLevers(plate({ 'order.travel': 'towards', 'order.clampFixed': true }), DEMO_KIT);
+    expect(fixed.some(({ id }) => id.startsWith('clamp-'))).toBe(false);
+    expect(fixed.some(({ id }) => id === 'travel-alternate' || id === 'travel-away')).toBe(true);
+  });
+
+  test('remedies that position, rod or a fixed clamp forbid are struck out with why, never offered', () => {
+    const { situation } = assess(plate({ 'order.clampFixed': true }), DEMO_KIT);
+    const remedies = remediesFor(situation);
+    const clamp = remedies.find(({ title }) => /other end/.test(title));
+    expect(clamp).toMatchObject({ forbidden: 'The clamp cannot be moved.', lever: null });
+    const dcOnly = remediesFor(
+      assess(plate({ 'metal.sideA.family': 'al-6xxx', 'rod.rodClass': 'E4043' }), DEMO_KIT).situation,
+    );
+    expect(dcOnly.find(({ title }) => /Alternating/.test(title))?.forbidden).toMatch(/does not run on it/);
+    expect(dcOnly.find(({ title }) => /tabs/.test(title))?.forbidden).toMatch(/No magnet/);
+  });
+
+  test('the best clamp place is at least as good as any that is tried by hand', () => {
+    const { blow } = assess(plate(), DEMO_KIT).situation;
+    if (!blow) throw new Error('no field');
+    const [best] = bestClamps(blow.piece, blow.seam, blow.hold);
+    expect(best?.worst).toBeLessThanOrEqual(blow.judged.worst.blown.share + 0.05);
+  });
+});
+
+describe('pull against what it may move', () => {
+  const butt = {
+    'joint.kind': 'v-butt',
+    'joint.thicknessA_mm': 10,
+    'joint.gap_mm': 3,
+    'joint.length_mm': 300,
+  };
+
+  test('nothing is said while nobody minds; typed, it is held against it', () => {
+    expect(room(demoJob('ramp-guard', butt), 'transverse')).toBeUndefined();
+    expect(room(demoJob('ramp-guard', { ...butt, 'order.tolerance_mm': 0.2 }), 'transverse')?.state).toBe(
+      'none',
+    );
+    expect(room(demoJob('ramp-guard', { ...butt, 'order.tolerance_mm': 20 }), 'transverse')?.state).toBe(
+      'roomy',
+    );
+  });
+
+  test('a leg bigger than it needs lifts the flange more (common practice: overwelding)', () => {
+    const tee = { 'joint.kind': 't-fillet', 'heat.pieceWidth_mm': 150 };
+    const lift = (leg: number) =>
+      assess(demoJob('ramp-guard', { ...tee, 'joint.leg_mm': leg }), DEMO_KIT).situation.pull;
+    expect(lift(8).angular_mm?.nominal).toBeGreaterThan(lift(4).angular_mm?.nominal ?? Infinity);
+    expect(lift(8).angularByRule_mm?.nominal).toBeLessThan(lift(8).angular_mm?.nominal ?? 0);
+  });
+
+  test('thin wide sheet may buckle, thick plate is not asked', () => {
+    expect(room(demoJob('vent-cowl', { 'heat.pieceWidth_mm': 800 }), 'buckle')).toBeDefined();
+    expect(room(demoJob('cradle-arm'), 'buckle')).toBeUndefined();
+  });
+});
+
+describe('the order of a job', () => {
+  const long = { 'joint.length_mm': 900, 'order.segment_mm': 100 };
+
+  test('segments follow what is typed, never more than two dozen', () => {
+    expect(
+      orderQuestion(assess(demoJob('ramp-guard', long), DEMO_KIT).situation)?.heat.segments,
+    ).toHaveLength(9);
+    const many = orderQuestion(
+      assess(demoJob('ramp-guard', { ...long, 'joint.length_mm': 9000 }), DEMO_KIT).situation,
+    );
+    expect(many?.heat.segments.length).toBeLessThanOrEqual(24);
+  });
+
+  test('the proposed order is the best of the named, and what the welder picks is kept', () => {
+    const plan = orderPlan(assess(demoJob('ramp-guard', long), DEMO_KIT).situation);
+    expect(plan?.taken.judged.score).toBe(Math.min(...(plan?.named.map(({ judged }) => judged.score) ?? [])));
+    const own = orderPlan(
+      assess(demoJob('ramp-guard', { ...long, 'order.pattern': 'straight' }), DEMO_KIT).situation,
+    );
+    expect(own).toMatchObject({ by: 'you', taken: { id: 'straight' } });
+  });
+
+  test('clamp, way and order stand on the sheet', () => {
+    const plan = makePlan(assess(demoJob('ramp-guard', { ...long, 'order.clampAlong_mm': 40 }), DEMO_KIT));
+    const step = plan.steps.find(({ title }) => title === 'Clamp and order');
+    expect(step?.settings.find(({ label }) => label === 'Way')?.value).toBe('away from the clamp');
+    expect(step?.actions.join(' ')).toMatch(/Clamp 40 mm from the left end/);
+  });
+});

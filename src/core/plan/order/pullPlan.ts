@@ -1,0 +1,53 @@
+import { BUCKLES_TO_mm } from '../../data/pull';
+import { JOINTS } from '../../data/words';
+import type { JointGeometry } from '../../joint/geometry';
+import type { Job } from '../../formats/job';
+import { angular_mm, buckles_N, tendon_N, transverse_mm } from '../../order/pull';
+import type { BeadPlan } from '../../rods/beads';
+import type { HeatInput } from '../heat/heatPlan';
+import type { Range } from '../../units/range';
+
+/** How the parts of a job are pulled; each null where it does not apply or a size of it is not known. */
+export interface PullPlan {
+  /** In across a butt, mm. */
+  transverse_mm: Range | null;
+  /** Edge of the flange lifted by the fillets, mm. */
+  angular_mm: Range | null;
+  /** The same, for a leg as it is by rule: what overwelding costs. */
+  angularByRule_mm: Range | null;
+  /** Pull along the weld, and the pull at which the sheet buckles, N. */
+  along_N: Range | null;
+  buckles_N: Range | null;
+}
+
+interface PullContext {
+  job: Job;
+  joint: JointGeometry;
+  beads: BeadPlan | null;
+  input: HeatInput | null;
+}
+
+/** Works out how a job pulls. */
+export function resolvePull({ job, joint, beads, input }: PullContext): PullPlan {
+  const { kind, thin_mm, thick_mm, area_mm2, gap_mm, leg_mm } = joint;
+  const width_mm = job.heat.pieceWidth_mm;
+  const fillet = kind !== null && JOINTS[kind].fillet;
+  const butt = kind === 'square-butt' || kind === 'v-butt';
+  const laid_mm2 = beads?.passes.reduce((sum, pass) => sum + pass.area_mm2, 0) ?? area_mm2;
+  const sheet = thin_mm !== null && thin_mm <= BUCKLES_TO_mm.value;
+  const lifts = kind === 't-fillet' && thick_mm !== null && width_mm !== null;
+  return {
+    transverse_mm:
+      butt && laid_mm2 !== null && thin_mm !== null ? transverse_mm(laid_mm2, thin_mm, gap_mm ?? 0) : null,
+    angular_mm: lifts && leg_mm !== null ? angular_mm(width_mm, leg_mm, thick_mm) : null,
+    angularByRule_mm:
+      lifts && fillet && thin_mm !== null && joint.legBy === 'you'
+        ? angular_mm(width_mm, Math.min(leg_mm ?? Infinity, RULE_LEG * thin_mm), thick_mm)
+        : null,
+    along_N: sheet && input !== null ? tendon_N(input.most_kJ_mm) : null,
+    buckles_N: sheet && thin_mm !== null && width_mm !== null ? buckles_N(width_mm, thin_mm) : null,
+  };
+}
+
+/** Leg over the thinner side that is as strong as it: a bigger one pulls more and holds no more. Common practice. */
+const RULE_LEG = 0.7;

@@ -1,0 +1,89 @@
+import { rodClass } from '../../data/rods';
+import { trimmed } from '../../units/format';
+import { findLevers, effectOn } from '../levers/levers';
+import type { Lever } from '../levers/lever';
+import type { Situation } from '../situation';
+
+/** What can be done against a wandering arc, in the order it is tried: with its gain, or with why it cannot be had here. */
+export interface Remedy {
+  title: string;
+  /** What it buys, in words; empty where it cannot be had. */
+  buys: string;
+  /** Why it is struck out; empty where it can be done. */
+  forbidden: string;
+  lever: Lever | null;
+}
+
+/** Levers of arc blow in the order of trouble they cost, with what is said where they are not offered. */
+const REMEDIES: readonly { title: string; levers: readonly string[]; forbidden: (s: Situation) => string }[] =
+  [
+    { title: 'Weld away from the clamp', levers: ['travel-away'], forbidden: () => '' },
+    {
+      title: 'Move the clamp to the other end',
+      levers: ['clamp-other-end'],
+      forbidden: ({ job }) => (job.order.clampFixed ? 'The clamp cannot be moved.' : ''),
+    },
+    {
+      title: 'A second clamp at the other end',
+      levers: ['clamp-second'],
+      forbidden: ({ job, blow }) =>
+        job.order.clampFixed
+          ? 'The clamp cannot be moved.'
+          : (blow?.piece.clamps.length ?? 0) > 1
+            ? 'There are two already.'
+            : '',
+    },
+    { title: 'There and back, pass by pass', levers: ['travel-alternate'], forbidden: () => '' },
+    { title: 'A shorter arc', levers: ['arc-short'], forbidden: () => '' },
+    { title: 'Fewer amps', levers: ['amps-10', 'amps-5'], forbidden: () => '' },
+    {
+      title: 'More arc force',
+      levers: ['arc-force'],
+      forbidden: ({ machine }) =>
+        machine?.value.arcForce === 'adjustable' ? '' : 'This machine has none to turn up.',
+    },
+    {
+      title: 'Run-off tabs, heavy tacks',
+      levers: ['tabs'],
+      forbidden: ({ blow }) =>
+        blow?.piece.magnetic === false ? 'No magnet holds it: its edges do not push.' : '',
+    },
+    {
+      title: 'Alternating current',
+      levers: ['pole-AC'],
+      forbidden: ({ rod, machine }) =>
+        rod && !rodClass(rod.value.rodClass).poles.includes('AC')
+          ? `${rod.value.rodClass} does not run on it.`
+          : machine && !machine.value.poles.includes('AC')
+            ? 'This machine does not give it.'
+            : '',
+    },
+  ];
+
+/** Remedies that are not reckoned: told with how to try them. */
+export const UNRECKONED: readonly string[] = [
+  'Tilt the rod against the blow, so that the arc’s own force opposes it.',
+  'Wrap the work lead round the piece a few turns: try it one way round and the other.',
+  'Weld back from the far end to the tie-in; begin again where it is blown.',
+];
+
+/** Every remedy for a job, those that help first as they stand in the list; forbidden ones struck out. */
+export function remediesFor(situation: Situation): Remedy[] {
+  if (!situation.blow) return [];
+  const levers = findLevers(situation.job, situation.kit);
+  return REMEDIES.flatMap(({ title, levers: ids, forbidden }): Remedy[] => {
+    const why = forbidden(situation);
+    if (why !== '') return [{ title, buys: '', forbidden: why, lever: null }];
+    const lever = levers.find(({ id }) => ids.includes(id));
+    const effect = lever ? effectOn(lever, 'arc-blow') : null;
+    if (!lever || !effect || effect.gain === null) return [];
+    return [
+      {
+        title: lever.title,
+        buys: `${effect.gain >= 0 ? '+' : '−'}${trimmed(Math.abs(effect.gain), 1)} G`,
+        forbidden: '',
+        lever,
+      },
+    ];
+  });
+}

@@ -1,0 +1,158 @@
+import { useDeferredValue, useState } from 'react';
+import { View } from 'react-native';
+import { ARCS, LEADS, TRAVELS, type ArcId, type LeadId, type TravelId } from '@core/data/orderIds';
+import { orderPlan } from '@core/plan/order/orderPlan';
+import { inWords, trimmed } from '@core/units/format';
+import type { OpenJob } from '@/state/useJob';
+import { Card } from '@/ui/Card';
+import { FieldRow } from '@/ui/FieldRow';
+import { optionsOf } from '@/ui/options';
+import { Pick } from '@/ui/Pick';
+import { SPACE } from '@/ui/theme/tokens';
+import { Words } from '@/ui/Words';
+import { BestClamp } from './BestClamp';
+import { CleanStrip } from './CleanStrip';
+import { OrderField } from './fields';
+import { PlanPicture } from './PlanPicture';
+import { Pull } from './Pull';
+import { Remedies } from './Remedies';
+import { Sequence } from './Sequence';
+
+/** Order: where the clamp sits, which way it is welded, in what segments, and how it pulls. */
+export function OrderStop({ open }: { open: OpenJob }) {
+  const later = useDeferredValue(open);
+  const { blow } = open.assessment.situation;
+  const plan = orderPlan(later.assessment.situation);
+  const [done, setDone] = useState<number | null>(null);
+  return (
+    <>
+      <View style={{ gap: SPACE.xs }}>
+        <Words as="title">Order</Words>
+        <Words tone="quiet" testID="order-answer">
+          {answerInWords(open)}
+        </Words>
+      </View>
+      {blow && (
+        <Card testID="plan-card">
+          <PlanPicture
+            blow={blow}
+            segments={plan?.question.heat.segments ?? []}
+            order={plan?.taken.judged.order ?? []}
+            done={done ?? plan?.question.heat.segments.length ?? 0}
+            onClamp={
+              open.job.order.clampFixed
+                ? undefined
+                : (along, aside) =>
+                    open.edit(
+                      [
+                        { path: 'order.clampAlong_mm', value: along },
+                        { path: 'order.clampAside_mm', value: aside },
+                        { path: 'typed.order.clampAlong_mm', value: undefined },
+                        { path: 'typed.order.clampAside_mm', value: undefined },
+                      ],
+                      'Clamp',
+                    )
+            }
+          />
+          <CleanStrip judged={blow.judged} system={open.system} />
+          <Words as="label" tone="quiet">
+            Seen from above. C: the clamp; press the plate to put it there. Arrows: which way the arc is
+            pushed, ringed where it is lost.
+          </Words>
+        </Card>
+      )}
+      <Setting open={open} />
+      <Remedies open={later} />
+      {plan && <Sequence key={open.job.id} open={open} plan={plan} done={done} onDone={setDone} />}
+      <Pull open={open} />
+    </>
+  );
+}
+
+/** The answer first. */
+function answerInWords({ assessment, system }: OpenJob): string {
+  const { blow, wants } = assessment.situation;
+  if (!blow)
+    return wants.families.length === 0
+      ? 'Metal, joint, rod and amps first: then clamp and order are worked out.'
+      : 'Nothing burns here: no order is asked.';
+  const { worst } = blow.judged;
+  const say = inWords(system).size;
+  const way = {
+    away: 'Weld away from the clamp',
+    towards: 'Weld towards the clamp',
+    alternate: 'There and back',
+  }[blow.travel];
+  return worst.blown.share <= 1
+    ? `${way}: the arc stays, ${trimmed(worst.blown.field_G, 1)} G at the worst place where it stands ${trimmed(worst.blown.limit_G, 0)}.`
+    : `${way}: at ${say(Math.round(worst.along_mm))} the arc is lost, ${trimmed(worst.blown.field_G, 0)} G where it stands ${trimmed(worst.blown.limit_G, 0)}.`;
+}
+
+/** Clamp, lead, way, arc. */
+function Setting({ open }: { open: OpenJob }) {
+  const { job, set } = open;
+  const { blow } = open.assessment.situation;
+  const say = inWords(open.system).size;
+  const [clamp] = blow?.piece.clamps ?? [];
+  return (
+    <Card testID="setting">
+      <Words as="head">Clamp and arc</Words>
+      <FieldRow>
+        <OrderField
+          open={open}
+          path="order.clampAlong_mm"
+          title="Clamp"
+          proposed={clamp ? `blank: ${say(Math.round(clamp.x))}, before the weld` : undefined}
+        />
+        <OrderField open={open} path="order.clampAside_mm" title="Clamp" proposed="blank: 20 mm to side A" />
+        <OrderField open={open} path="order.clamp2Along_mm" title="Second clamp" proposed="blank: none" />
+      </FieldRow>
+      <BestClamp open={open} />
+      <Pick
+        label="The clamp"
+        testID="clamp-fixed"
+        options={[
+          { id: 'free', name: 'Can be moved' },
+          { id: 'fixed', name: 'Stays where it is' },
+        ]}
+        value={job.order.clampFixed ? 'fixed' : 'free'}
+        onPick={(id: 'free' | 'fixed' | null) => set('order.clampFixed', id === 'fixed', 'Clamp fixed')}
+      />
+      <Pick
+        label="Which way"
+        testID="travel"
+        stacked
+        options={optionsOf(TRAVELS)}
+        value={job.order.travel}
+        proposed="away"
+        onPick={(id: TravelId | null) => set('order.travel', id, 'Way')}
+      />
+      <Pick
+        label="Length of the arc"
+        testID="arc"
+        stacked
+        folds
+        options={optionsOf(ARCS)}
+        value={job.order.arc}
+        proposed="usual"
+        onPick={(id: ArcId | null) => set('order.arc', id, 'Arc')}
+      />
+      <Pick
+        label="How the work lead leaves the clamp"
+        testID="lead"
+        options={optionsOf(LEADS)}
+        value={job.order.lead}
+        proposed="flat"
+        onPick={(id: LeadId | null) => set('order.lead', id, 'Lead')}
+      />
+      <FieldRow>
+        <OrderField
+          open={open}
+          path="order.residual_G"
+          title="Field before any arc"
+          proposed="blank: none; from a field meter at the joint, + to the right"
+        />
+      </FieldRow>
+    </Card>
+  );
+}

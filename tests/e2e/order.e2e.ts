@@ -1,0 +1,105 @@
+import assert from 'node:assert/strict';
+import { beforeEach, describe, test } from 'node:test';
+import type { Session } from './browser';
+import { freshStart, openDemo, oneBrowser, type Served } from './paths';
+
+let app: Served;
+let b: Session;
+oneBrowser((session, served) => {
+  b = session;
+  app = served;
+});
+beforeEach(() => freshStart(b, app.url));
+
+/** A small plate with the clamp near one end: 300 x 150, where arcs wander. */
+async function smallPlate(): Promise<void> {
+  await openDemo(b, app.url, 'pier-ladder', 'rod');
+  await b.type('rod.current_A', '160 A');
+  await openDemo(b, app.url, 'pier-ladder', 'heat');
+  await b.type('heat.pieceLength_mm', '200 mm');
+  await b.type('heat.pieceWidth_mm', '100 mm');
+  await openDemo(b, app.url, 'pier-ladder', 'order');
+  await b.type('order.clampAlong_mm', '20 mm');
+  await b.type('order.clampAside_mm', '20 mm');
+}
+
+describe('a heavy groove with a clamp that stays where it is', () => {
+  test('towards the clamp the arc is lost; what helps is ranked, and what the clamp forbids is struck out', async () => {
+    await smallPlate();
+    await b.says('order-answer', /Weld away from the clamp/);
+    await b.tap('travel-towards');
+    await b.says('order-answer', /Weld towards the clamp: at .* the arc is lost/);
+    await b.says('clean-says', /it is lost from .* B back/);
+    await b.tap('clamp-fixed-fixed');
+    await b.tap('remedies-show');
+    await b.says('remedies', /Move the clamp to the other end[\s\S]*The clamp cannot be moved/);
+    await b.tap('pull-travel-away');
+    await b.says('order-answer', /Weld away from the clamp/);
+    await b.driver.get(`${app.url}/job/pier-ladder/room/arc-blow`);
+    await b.saysMain(/Away from the clamp[\s\S]*half the arc stands twice[\s\S]*Stop when it starts/);
+  });
+
+  test('the clamp is put by a press on the plate, by number, and where it would do best', async () => {
+    await smallPlate();
+    const picture = await b.find('plan-picture');
+    const before = await (await b.find('order.clampAlong_mm')).getAttribute('value');
+    await b.driver.actions({ async: true }).move({ origin: picture, x: 60, y: 20 }).click().perform();
+    await b.driver.wait(
+      async () => (await (await b.find('order.clampAlong_mm')).getAttribute('value')) !== before,
+      5000,
+    );
+    await b.tap('best-clamp');
+    await b.says('best-clamp-1', /along, .* welding to the (left|right): \d+ %/);
+    await b.tap('put-clamp-1');
+    await b.says('order-answer', /the arc stays|the arc is lost/);
+    await b.type('order.residual_G', '45 G');
+    await b.driver.get(`${app.url}/job/pier-ladder/room/arc-blow`);
+    await b.saysMain(/45 G before any arc: severe/);
+  });
+});
+
+describe('a long seam', () => {
+  test('split in segments, the named orders side by side, played through, and a better one looked for', async () => {
+    await openDemo(b, app.url, 'ramp-guard', 'joint');
+    await b.type('joint.length_mm', '900 mm');
+    await openDemo(b, app.url, 'ramp-guard', 'order');
+    await b.type('order.segment_mm', '180 mm');
+    await b.says('sequence', /5 segments of 180 mm/);
+    await b.says('sequence-says', /Back-step: 5, 4, 3, 2, 1/);
+    await b.tap('pattern-straight');
+    await b.says('sequence-says', /Straight through: 1, 2, 3, 4, 5/);
+    await b.tap('step-before');
+    await b.says('step-says', /4 of 5 laid/);
+    await b.tap('search-start');
+    await b.says('search-found', /Every order tried; best: .*Better than the one taken/);
+    await b.driver.get(`${app.url}/job/ramp-guard/sheet`);
+    await b.saysMain(
+      /Clamp and order[\s\S]*straight through[\s\S]*Segments counted from the left: 1, 2, 3, 4, 5/,
+    );
+  });
+
+  test('a search over many segments runs beside the page and can be called off', async () => {
+    await openDemo(b, app.url, 'ramp-guard', 'joint');
+    await b.type('joint.length_mm', '3000 mm');
+    await openDemo(b, app.url, 'ramp-guard', 'order');
+    await b.type('order.segment_mm', '125 mm');
+    await b.says('sequence', /24 segments/);
+    await b.tap('search-start');
+    await b.tap('search-stop');
+    await b.says('search-found', /Called off/);
+  });
+});
+
+describe('a sheet seam', () => {
+  test('buckling is told once the sheet is measured, and a tolerance is kept as typed', async () => {
+    await openDemo(b, app.url, 'vent-cowl', 'heat');
+    await b.type('heat.pieceWidth_mm', '800 mm');
+    await openDemo(b, app.url, 'vent-cowl', 'order');
+    await b.says('pull-along', /kN; the sheet buckles at about/);
+    await b.type('order.tolerance_mm', 'a bit');
+    await b.says('order.tolerance_mm-says', /It may move.*Type|type/);
+    await b.driver.navigate().refresh();
+    const field = await b.find('order.tolerance_mm');
+    assert.equal(await field.getAttribute('value'), 'a bit');
+  });
+});
