@@ -22,6 +22,15 @@ import { compositionOf } from '../src/core/heat/composition';
 import { DEMO_JOBS } from '../src/demo/jobs';
 import { DEMO_KIT } from '../src/demo/kit';
 import { browserRows, type Row } from './benchBrowser';
+import { gaussSeidel } from './gaussSeidel';
+import { sweepOnGrid } from '../src/core/field/gridSweep';
+import type { BlowPiece } from '../src/core/field/piece';
+import { residual_A, SheetSolver } from '../src/core/field/sheet';
+import { sweep } from '../src/core/field/sweep';
+import { PLAIN_PIECE } from '../src/core/heat/piece';
+import { heatTable } from '../src/core/order/heatBetween';
+import { searchOrder } from '../src/core/order/search';
+import { segmentsOf } from '../src/core/order/segments';
 
 const RUNS = 300;
 const DIST = join(__dirname, '..', 'dist');
@@ -136,6 +145,58 @@ function layoutRow(): Row {
   };
 }
 
+/** The field round the arc by a direct solver on a grid, against settling it cell by cell on the same grid to the same residual. */
+function fieldRows(): Row[] {
+  const grid = { columns: 256, rows: 128, length_mm: 300, width_mm: 150 };
+  const piece: BlowPiece = {
+    length_mm: 300,
+    width_mm: 150,
+    closed: false,
+    magnetic: true,
+    clamps: [{ x: 20, y: 95 }],
+    lead: 'flat',
+    tabs: false,
+    residual: { x: 0, y: 0 },
+  };
+  const arc = { current_A: 130, arc_mm: 3.2, rod_mm: 3.2, ac: false };
+  const seam = { from: { x: 0, y: 75 }, to: { x: 300, y: 75 } };
+  const places = 100;
+  const solver = new SheetSolver(grid);
+  const fed = [
+    { at: { x: 150, y: 75 }, current_A: 130 },
+    { at: { x: 20, y: 95 }, current_A: -130 },
+  ];
+  const direct = median_ms(() => solver.solve(fed), 20);
+  const reached = residual_A(solver.solve(fed), fed);
+  const start = performance.now();
+  const settled = gaussSeidel(grid, fed, RESIDUAL_A);
+  const slow = performance.now() - start;
+  const swept = median_ms(() => [...sweepOnGrid({ piece, arc, seam, places, columns: 256, rows: 128 })], 3);
+  const images = median_ms(() => sweep(piece, arc, seam, places), 20);
+  const question = heatTable({
+    piece: { ...PLAIN_PIECE, weldLength_mm: 960, length_mm: 1100 },
+    segments: segmentsOf(960, 40),
+    start_C: 15,
+    energy_J: 60_000,
+    arc_s: 30,
+    between_s: 25,
+  });
+  const search = median_ms(() => [...searchOrder(question, 1, () => 0)], 3);
+  return [
+    { what: `field at ${places} places on 256 x 128`, median: ms(swept), wanted: '1500 ms' },
+    { what: `  one potential, residual ${reached.toExponential(0)} A`, median: ms(direct), wanted: '' },
+    {
+      what: `  cell by cell to ${settled.residual_A.toExponential(0)} A, ${settled.sweeps} sweeps`,
+      median: ms(slow),
+      wanted: `${(slow / direct).toFixed(0)} times; 50`,
+    },
+    { what: `field at ${places} places by images`, median: ms(images), wanted: '' },
+    { what: 'order of 24 segments looked for', median: ms(search), wanted: '5000 ms' },
+  ];
+}
+/** Largest error of a cell's balance that the slow way is stopped at, A. */
+const RESIDUAL_A = 1e-6;
+
 /** What the first page, the list of jobs, loads before it can show itself. The rest comes beside it or on its own page. */
 const FIRST = /^(entry|__common|__expo-metro-runtime|_layout)\./;
 
@@ -170,6 +231,7 @@ async function main(): Promise<void> {
     ...heatRows(),
     ...powerRows(),
     layoutRow(),
+    ...fieldRows(),
     ...(built ? [...(await browserRows()), ...sizeRows()] : []),
   ];
   const width = Math.max(...rows.map(({ what }) => what.length));

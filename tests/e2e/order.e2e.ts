@@ -90,12 +90,50 @@ describe('a long seam', () => {
   });
 });
 
+describe('the field a second way', () => {
+  test('runs beside the page place by place, agrees, and can be called off', async () => {
+    await smallPlate();
+    await b.tap('grid-start');
+    await b.says('grid-says', /At 100 places .* differs by 0?\.?\d+ G at the most|differs by [01](\.\d)? G/);
+    await b.tap('grid-start');
+    await b.says('grid-progress', /Place \d+ of 100/);
+    await b.tap('grid-stop');
+    await b.says('grid-says', /Called off after \d+ of 100/);
+  });
+
+  test('a second visit without a signal still looks for an order', async () => {
+    await openDemo(b, app.url, 'ramp-guard', 'order');
+    await b.driver.sendDevToolsCommand('Network.enable', {});
+    await b.driver.sendDevToolsCommand('Network.emulateNetworkConditions', {
+      offline: true,
+      latency: 0,
+      downloadThroughput: 0,
+      uploadThroughput: 0,
+    });
+    try {
+      await b.tap('search-start');
+      await b.says('search-found', /Every order tried; best: /);
+    } finally {
+      await b.driver.sendDevToolsCommand('Network.emulateNetworkConditions', {
+        offline: false,
+        latency: 0,
+        downloadThroughput: -1,
+        uploadThroughput: -1,
+      });
+    }
+  });
+});
+
 describe('a sheet seam', () => {
   test('buckling is told once the sheet is measured, and a tolerance is kept as typed', async () => {
     await openDemo(b, app.url, 'vent-cowl', 'heat');
     await b.type('heat.pieceWidth_mm', '800 mm');
     await openDemo(b, app.url, 'vent-cowl', 'order');
     await b.says('pull-along', /kN; the sheet buckles at about/);
+    // A tee is drawn as it lifts, with how many times too big.
+    await openDemo(b, app.url, 'cradle-arm', 'order');
+    await b.says('lift-picture', /drawn \d+ times too big/);
+    await openDemo(b, app.url, 'vent-cowl', 'order');
     await b.type('order.tolerance_mm', 'a bit');
     await b.says('order.tolerance_mm-says', /It may move.*Type|type/);
     await b.driver.navigate().refresh();

@@ -17,7 +17,7 @@ export function pushAt(piece: BlowPiece, arc: BlowArc, at: Spot): Spot {
 /** The current in the plate pushes the arc away from where it flows to. */
 export function fromCurrent(piece: BlowPiece, { current_A, arc_mm }: BlowArc, at: Spot): Spot {
   if (piece.clamps.length === 0) return { x: 0, y: 0 };
-  const flow = flowPast(at, piece.clamps, piece.length_mm, piece.width_mm, arc_mm);
+  const flow = flowPast(at, piece.clamps, piece.length_mm, piece.width_mm, arc_mm, piece.closed);
   const gain = (piece.magnetic ? STEEL_GAIN.value : 1) * HALF_MU0_G_mm_A * current_A;
   return { x: -gain * flow.x, y: -gain * flow.y };
 }
@@ -29,7 +29,7 @@ export function fromEdges(piece: BlowPiece, { current_A, arc_mm, rod_mm }: BlowA
   const tab = piece.tabs ? TAB_mm.value : 0;
   const push = (distance_mm: number) => current_A / Math.max(distance_mm, least);
   return {
-    x: push(at.x + tab) - push(piece.length_mm - at.x + tab),
+    x: piece.closed ? 0 : push(at.x + tab) - push(piece.length_mm - at.x + tab),
     y: push(at.y) - push(piece.width_mm - at.y),
   };
 }

@@ -10,6 +10,7 @@ import { blown, judgeSeam, sweep, type Hold, type Travel } from './sweep';
 const plate: BlowPiece = {
   length_mm: 300,
   width_mm: 150,
+  closed: false,
   magnetic: true,
   clamps: [{ x: 20, y: 95 }],
   lead: 'flat',
@@ -85,6 +86,14 @@ describe('the current in the plate', () => {
     const flow = flowPast({ x: 500, y: 50 }, [{ x: 20, y: 50 }], 1000, 100, 1e-6);
     expect(flow.x).toBeCloseTo(-1 / 200, 5);
     expect(flow.y).toBeCloseTo(0, 9);
+  });
+
+  test('round a ring: opposite the clamp nothing pushes along, and either way round is the same (by symmetry)', () => {
+    const ring = (x: number) => flowPast({ x, y: 40 }, [{ x: 100, y: 40 }], 400, 80, 3, true);
+    expect(ring(300).x).toBeCloseTo(0, 5);
+    expect(ring(150).x).toBeCloseTo(-ring(50).x, 5);
+    expect(Math.abs(ring(120).x)).toBeGreaterThan(Math.abs(ring(200).x));
+    expect(ring(399.999).x).toBeCloseTo(ring(-0.001).x, 4);
   });
 
   test('turned over, the field turns over with it; no push depends on which side is called the first', () => {

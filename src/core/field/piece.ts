@@ -8,6 +8,8 @@ export interface Spot {
 export interface BlowPiece {
   length_mm: number;
   width_mm: number;
+  /** A ring or a tube, unrolled: its right end is its left end, and only its long sides are edges. */
+  closed: boolean;
   /** Steel that a magnet holds: gathers the field, and its edges push. */
   magnetic: boolean;
   /** Where the work clamps sit. The current shares itself out between them evenly. */

@@ -101,6 +101,7 @@ export const BLANK_ORDER: Job['order'] = {
   residual_G: null,
   pattern: null,
   segment_mm: null,
+  web_mm: null,
   tolerance_mm: null,
 };
 

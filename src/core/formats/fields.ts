@@ -101,6 +101,7 @@ export const NUMBER_FIELDS = {
   'order.clamp2Aside_mm': field('Second clamp, from the seam', SIZE, -10000, 10000, 20),
   'order.residual_G': field('Field before any arc', FIELD_STRENGTH, -1000, 1000, 10),
   'order.segment_mm': field('Segment', SIZE, 10, 2000, 80),
+  'order.web_mm': field('Height of the upright', SIZE, 5, 3000, 80),
   'order.tolerance_mm': field('It may move', SIZE, 0.1, 100, 2),
   'machine.bias_pct': field('Runs right at, of the chart', PERCENT, 60, 160, 100),
   'machine.min_A': field('Lowest amps', CURRENT, 1, 400, 20),

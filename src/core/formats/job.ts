@@ -223,6 +223,8 @@ export const Job = z.object({
     residual_G: optionalNumber('order.residual_G'),
     pattern: z.enum(idsOf(PATTERNS)).nullable(),
     segment_mm: optionalNumber('order.segment_mm'),
+    /** Height of the upright of a tee. */
+    web_mm: optionalNumber('order.web_mm'),
     /** Most that it may move. */
     tolerance_mm: optionalNumber('order.tolerance_mm'),
   }),

@@ -31,6 +31,7 @@ describe('the steps of a plan', () => {
       'Before you strike',
       'Clean',
       'Fit and tack',
+      'Clamp and order',
       'Set the machine',
       'Weld it in one pass',
       'Afterwards',

@@ -13,6 +13,7 @@ import { Words } from '@/ui/Words';
 import { BestClamp } from './BestClamp';
 import { CleanStrip } from './CleanStrip';
 import { OrderField } from './fields';
+import { OtherWay } from './OtherWay';
 import { PlanPicture } from './PlanPicture';
 import { Pull } from './Pull';
 import { Remedies } from './Remedies';
@@ -55,6 +56,7 @@ export function OrderStop({ open }: { open: OpenJob }) {
             }
           />
           <CleanStrip judged={blow.judged} system={open.system} />
+          <OtherWay blow={blow} />
           <Words as="label" tone="quiet">
             Seen from above. C: the clamp; press the plate to put it there. Arrows: which way the arc is
             pushed, ringed where it is lost.
@@ -136,6 +138,16 @@ function Setting({ open }: { open: OpenJob }) {
         value={job.order.arc}
         proposed="usual"
         onPick={(id: ArcId | null) => set('order.arc', id, 'Arc')}
+      />
+      <Pick
+        label="Run-off tabs or heavy tacks at both ends"
+        testID="tabs"
+        options={[
+          { id: 'yes', name: 'Yes' },
+          { id: 'no', name: 'No' },
+        ]}
+        value={job.order.tabs ? 'yes' : 'no'}
+        onPick={(id: 'yes' | 'no' | null) => set('order.tabs', id === 'yes', 'Tabs')}
       />
       <Pick
         label="How the work lead leaves the clamp"

@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { TRANSVERSE, ANGULAR, TENDON } from '@core/data/pull';
+import { ANGULAR, BOW, TENDON, TRANSVERSE } from '@core/data/pull';
 import { sourceWords } from '@core/data/sources';
 import { trimmed } from '@core/units/format';
 import type { Range } from '@core/units/range';
@@ -9,6 +9,7 @@ import { FieldRow } from '@/ui/FieldRow';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
 import { OrderField } from './fields';
+import { LiftPicture } from './LiftPicture';
 
 const span = ({ low, high }: Range): string => `${trimmed(low, 1)} to ${trimmed(high, 1)} mm`;
 
@@ -35,6 +36,15 @@ export function Pull({ open }: { open: OpenJob }) {
           },
         ]
       : []),
+    ...(pull.bow_mm
+      ? [
+          {
+            id: 'bow',
+            words: `Bows along its length by ${span(pull.bow_mm)}.`,
+            source: sourceWords(BOW.source),
+          },
+        ]
+      : []),
     ...(pull.along_N
       ? [
           {
@@ -56,6 +66,13 @@ export function Pull({ open }: { open: OpenJob }) {
           </Words>
         </View>
       ))}
+      {pull.angular_mm && job.heat.pieceWidth_mm !== null && joint.thick_mm !== null && (
+        <LiftPicture
+          lift_mm={pull.angular_mm.nominal}
+          width_mm={job.heat.pieceWidth_mm}
+          flange_mm={joint.thick_mm}
+        />
+      )}
       {rows.length === 0 && (
         <Words tone="quiet">
           {asksWidth

@@ -1,57 +1,21 @@
-import { proxy } from 'comlink';
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useCallback } from 'react';
 import type { SearchState } from '@core/order/search';
 import type { OrderQuestion } from '@core/plan/order/orderPlan';
+import { useBeside, type BesideState } from '@/state/useBeside';
 import { coreBeside } from '@/workers/core';
 
-/** How far a search for an order is. */
+/** How far a search for an order is, and the best so far. */
 export interface OrderSearch {
-  state: 'idle' | 'running' | 'done' | 'stopped' | 'failed';
+  state: BesideState<SearchState>['state'];
   found: SearchState | null;
 }
 
-let searches = 0;
-
-/** A search beside the page: start it, watch the best so far, call it off. Leaving the page calls it off too. */
+/** A search for a better order beside the page. */
 export function useOrderSearch(): OrderSearch & { start(question: OrderQuestion): void; stop(): void } {
-  const [search, setSearch] = useState<OrderSearch>({ state: 'idle', found: null });
-  const now = useRef<string | null>(null);
-  const end = useCallback((state: OrderSearch['state']) => {
-    now.current = null;
-    setSearch(({ found }) => ({ state, found }));
-  }, []);
-  const stop = useCallback(() => {
-    if (now.current === null) return;
-    void coreBeside().callOff(now.current);
-    end('stopped');
-  }, [end]);
-  const start = useCallback(
-    (question: OrderQuestion) => {
-      if (now.current !== null) void coreBeside().callOff(now.current);
-      const id = `order-${++searches}`;
-      now.current = id;
-      setSearch({ state: 'running', found: null });
-      coreBeside()
-        .orderRun(
-          id,
-          question,
-          proxy((found: SearchState) => {
-            if (now.current === id) setSearch({ state: 'running', found });
-          }),
-        )
-        .then(
-          () => now.current === id && end('done'),
-          () => now.current === id && end('failed'),
-        );
-    },
-    [end],
+  const { state, steps, start, stop } = useBeside<SearchState>();
+  const begin = useCallback(
+    (question: OrderQuestion) => start((id, onState) => coreBeside().orderRun(id, question, onState)),
+    [start],
   );
-  useEffect(
-    () => () => {
-      if (now.current !== null) void coreBeside().callOff(now.current);
-      now.current = null;
-    },
-    [],
-  );
-  return { ...search, start, stop };
+  return { state, found: steps[steps.length - 1] ?? null, start: begin, stop };
 }

@@ -3,6 +3,7 @@ import { transitionThickness_mm } from '../../heat/cooling85';
 import { pieceLoss_per_s, warmedPart } from '../../heat/piece';
 import type { PlateEvent, Spot } from '../../heat/plate/plate';
 import type { PlateRun } from '../../heat/plate/run';
+import { orderPlan } from '../order/orderPlan';
 import type { Situation } from '../situation';
 
 /** More arcs than this are not followed one by one. */
@@ -33,10 +34,16 @@ function levelsFor({ heat }: Situation): number[] {
 }
 
 /**
- * The heat of this job as a plate seen from above: every rod a segment along the middle, every pause a rest, the preheat as the start.
+ * The heat of this job as a plate seen from above: every rod a segment along the middle, or every segment of
+ * the order that the welder has taken; every pause a rest, the preheat as the start.
  * Null while there is nothing laid out to weld.
  */
 export function fieldRun(situation: Situation): FieldRun | null {
+  const plan = situation.job.order.pattern === null ? null : orderPlan(situation);
+  const order =
+    plan && plan.question.heat.segments.length > 1
+      ? { order: plan.taken.judged.order, segments: plan.question.heat.segments }
+      : null;
   const { heat, timeline, beads, length_mm } = situation;
   const [first] = beads?.passes ?? [];
   if (!timeline || !beads || !first) return null;
@@ -49,9 +56,8 @@ export function fieldRun(situation: Situation): FieldRun | null {
   const labels: FieldRun['labels'][number][] = [];
   let arcs = 0;
   let leftOut = 0;
-  let pass = 0;
-  let along_mm = 0;
   const rest = (duration_s: number) => {
+    if (duration_s <= 0) return;
     const last = events.at(-1);
     if (last?.kind === 'rest') last.duration_s += duration_s;
     else {
@@ -59,33 +65,55 @@ export function fieldRun(situation: Situation): FieldRun | null {
       labels.push({ kind: 'rest', pass: 0, rod: 0 });
     }
   };
-  for (const event of timeline.events) {
-    if (event.pass === 0) continue;
-    if (event.kind !== 'arc') {
-      if (arcs > 0 && leftOut === 0) rest(event.duration_s);
-      continue;
-    }
+  const weld = (
+    from_mm: number,
+    to_mm: number,
+    duration_s: number,
+    current_A: number,
+    pass: number,
+    rod: number,
+  ) => {
     if (arcs >= MOST_ARCS) {
       leftOut += 1;
-      continue;
+      return;
     }
-    if (event.pass !== pass) {
-      pass = event.pass;
-      along_mm = 0;
-    }
-    const laid = beads.passes[event.pass - 1] ?? first;
-    const reach_mm = Math.min(laid.travel_mm_s * event.duration_s, length_mm - along_mm);
     const at = (mm: number): Spot => ({ x_mm: start_mm + mm, y_mm });
     events.push({
       kind: 'weld',
-      from: at(along_mm),
-      to: at(along_mm + reach_mm),
-      duration_s: event.duration_s,
-      power_W: arcHeat_W(event.current_A),
+      from: at(from_mm),
+      to: at(to_mm),
+      duration_s,
+      power_W: arcHeat_W(current_A),
     });
-    labels.push({ kind: 'weld', pass: event.pass, rod: event.rod });
-    along_mm += reach_mm;
+    labels.push({ kind: 'weld', pass, rod });
     arcs += 1;
+  };
+  for (const [n, laid] of beads.passes.entries()) {
+    const own = timeline.events.filter(({ pass }) => pass === n + 1);
+    const whole_mm = laid.to_mm - laid.from_mm;
+    if (order && Math.abs(whole_mm - length_mm) < 1) {
+      // In the planned order: what is paused in the pass is shared out between its segments.
+      const paused_s = own.reduce((sum, { kind, duration_s }) => sum + (kind === 'arc' ? 0 : duration_s), 0);
+      for (const [nth, { index, travel }] of order.order.entries()) {
+        const segment = order.segments[index];
+        if (!segment) continue;
+        const [low, high] = [segment.from_mm, segment.to_mm];
+        const [from, to] = travel === 1 ? [low, high] : [high, low];
+        weld(from, to, (high - low) / laid.travel_mm_s, laid.rod.current_A, n + 1, nth + 1);
+        if (leftOut === 0) rest(paused_s / order.order.length);
+      }
+      continue;
+    }
+    let along_mm = laid.from_mm;
+    for (const event of own) {
+      if (event.kind !== 'arc') {
+        if (arcs > 0 && leftOut === 0) rest(event.duration_s);
+        continue;
+      }
+      const reach_mm = Math.min(laid.travel_mm_s * event.duration_s, length_mm - along_mm);
+      weld(along_mm, along_mm + reach_mm, event.duration_s, event.current_A, event.pass, event.rod);
+      along_mm += reach_mm;
+    }
   }
   if (arcs === 0) return null;
   const part = warmedPart(piece);

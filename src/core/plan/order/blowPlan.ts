@@ -107,7 +107,10 @@ function sweepOf(piece: BlowPiece, arc: BlowArc, seam: Seam): readonly BlowAt[] 
 export function resolveBlow({ job, families, rod, pole, current_A, piece }: BlowContext): BlowPlan | null {
   if (!rod || current_A === null) return null;
   const { order } = job;
-  const { clamps, assumed } = clampsOf(job, piece);
+  const closed = job.joint.kind === 'ring' || job.joint.kind === 'rectangle';
+  // Unrolled, a ring is as long as its weld.
+  const flat = closed ? { ...piece, length_mm: piece.weldLength_mm } : piece;
+  const { clamps, assumed } = clampsOf(job, flat);
   const rod_mm = ROD_SIZES[rod.size].diameter_mm;
   const arc: BlowArc = {
     current_A,
@@ -123,19 +126,20 @@ export function resolveBlow({ job, families, rod, pole, current_A, piece }: Blow
     gathers: GROOVES.includes(kind) ? GATHERS.root : fillet ? GATHERS.corner : 1,
   };
   const blowPiece: BlowPiece = {
-    length_mm: piece.length_mm,
-    width_mm: piece.width_mm,
+    length_mm: flat.length_mm,
+    width_mm: flat.width_mm,
+    closed,
     magnetic: isMagnetic(families),
     clamps,
     lead: order.lead ?? 'flat',
     tabs: order.tabs,
     residual: { x: order.residual_G ?? 0, y: 0 },
   };
-  const seam = seamOf(piece);
+  const seam = seamOf(flat);
   const places = sweepOf(blowPiece, arc, seam);
   const travel = order.travel ?? 'away';
   const [clamp] = clamps;
-  const fromLeft = (clamp?.x ?? 0) <= piece.length_mm / 2;
+  const fromLeft = (clamp?.x ?? 0) <= flat.length_mm / 2;
   const away: Travel = fromLeft ? 1 : -1;
   const first: Travel = travel === 'towards' ? (-away as Travel) : away;
   // There and back, or from the middle out, both ways are welded.

@@ -104,6 +104,15 @@ describe('pull against what it may move', () => {
     expect(lift(8).angularByRule_mm?.nominal).toBeLessThan(lift(8).angular_mm?.nominal ?? 0);
   });
 
+  test('a tee bows once its upright is measured, more on a longer weld', () => {
+    const tee = { 'joint.kind': 't-fillet', 'heat.pieceWidth_mm': 150, 'order.tolerance_mm': 1 };
+    expect(room(demoJob('ramp-guard', tee), 'bow')).toBeUndefined();
+    const bent = (length: number) =>
+      assess(demoJob('ramp-guard', { ...tee, 'order.web_mm': 80, 'joint.length_mm': length }), DEMO_KIT)
+        .situation.pull.bow_mm?.nominal ?? NaN;
+    expect(bent(1200)).toBeGreaterThan(bent(600));
+  });
+
   test('thin wide sheet may buckle, thick plate is not asked', () => {
     expect(room(demoJob('vent-cowl', { 'heat.pieceWidth_mm': 800 }), 'buckle')).toBeDefined();
     expect(room(demoJob('cradle-arm'), 'buckle')).toBeUndefined();

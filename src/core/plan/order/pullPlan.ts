@@ -2,7 +2,7 @@ import { BUCKLES_TO_mm } from '../../data/pull';
 import { JOINTS } from '../../data/words';
 import type { JointGeometry } from '../../joint/geometry';
 import type { Job } from '../../formats/job';
-import { angular_mm, buckles_N, tendon_N, transverse_mm } from '../../order/pull';
+import { angular_mm, bow_mm, buckles_N, teeSection, tendon_N, transverse_mm } from '../../order/pull';
 import type { BeadPlan } from '../../rods/beads';
 import type { HeatInput } from '../heat/heatPlan';
 import type { Range } from '../../units/range';
@@ -15,6 +15,8 @@ export interface PullPlan {
   angular_mm: Range | null;
   /** The same, for a leg as it is by rule: what overwelding costs. */
   angularByRule_mm: Range | null;
+  /** Bow of a tee along its length, mm. */
+  bow_mm: Range | null;
   /** Pull along the weld, and the pull at which the sheet buckles, N. */
   along_N: Range | null;
   buckles_N: Range | null;
@@ -44,9 +46,31 @@ export function resolvePull({ job, joint, beads, input }: PullContext): PullPlan
       lifts && fillet && thin_mm !== null && joint.legBy === 'you'
         ? angular_mm(width_mm, Math.min(leg_mm ?? Infinity, RULE_LEG * thin_mm), thick_mm)
         : null,
+    bow_mm: bowOf(job, laid_mm2),
     along_N: sheet && input !== null ? tendon_N(input.most_kJ_mm) : null,
     buckles_N: sheet && thin_mm !== null && width_mm !== null ? buckles_N(width_mm, thin_mm) : null,
   };
+}
+
+/** A tee bows along its length: side A is the upright, side B the flange. */
+function bowOf({ joint, heat, order }: Job, laid_mm2: number | null): Range | null {
+  const { thicknessA_mm, thicknessB_mm, sameThickness, length_mm, kind } = joint;
+  const flange_mm = sameThickness ? thicknessA_mm : thicknessB_mm;
+  if (
+    kind !== 't-fillet' ||
+    laid_mm2 === null ||
+    thicknessA_mm === null ||
+    flange_mm === null ||
+    length_mm === null ||
+    heat.pieceWidth_mm === null ||
+    order.web_mm === null
+  )
+    return null;
+  const { beside_mm, inertia_mm4 } = teeSection(
+    { width_mm: heat.pieceWidth_mm, thickness_mm: flange_mm },
+    { height_mm: order.web_mm, thickness_mm: thicknessA_mm },
+  );
+  return bow_mm(laid_mm2, beside_mm, length_mm, inertia_mm4);
 }
 
 /** Leg over the thinner side that is as strong as it: a bigger one pulls more and holds no more. Common practice. */

@@ -22,7 +22,7 @@ import { martensite } from './martensite';
 import { heatInput } from './heatInput';
 import { interpass } from './interpass';
 import { preheat } from './preheat';
-import { angular, buckle, transverse } from './pull';
+import { angular, bow, buckle, transverse } from './pull';
 import { restart } from './restart';
 import { softening, strengthLoss } from './softening';
 import { beadSize } from './beadSize';
@@ -83,6 +83,7 @@ export const ASSESSORS: readonly Assessor[] = [
   arcBlow,
   transverse,
   angular,
+  bow,
   buckle,
   rodAmps,
   supplyFit,

@@ -1,4 +1,4 @@
-import { ANGULAR, BUCKLE, PULL_DOUBT, TENDON, TRANSVERSE } from '../../data/pull';
+import { ANGULAR, BOW, BUCKLE, PULL_DOUBT, TENDON, TRANSVERSE } from '../../data/pull';
 import { CHOSEN } from '../../data/sources';
 import { inWords, trimmed } from '../../units/format';
 import { exactly, type Range } from '../../units/range';
@@ -57,6 +57,23 @@ export const angular: Assessor = {
         words:
           '0.02 W D^1.3 / T^2 in inches, for fillets on both sides: the leg counts more than the length.',
         source: ANGULAR.source,
+      },
+      { words: 'By hand it scatters by a third.', source: PULL_DOUBT.source },
+    ]),
+};
+
+/** A tee bent along its length. */
+export const bow: Assessor = {
+  id: 'bow',
+  title: 'Bow along the length',
+  short: 'bow',
+  stop: 'order',
+  assess: (situation) =>
+    against(situation, situation.pull.bow_mm, 'bows', [
+      {
+        words:
+          '0.005 A d L^2 / I in inches: weld metal far from the middle of the section bends it, and length counts twice.',
+        source: BOW.source,
       },
       { words: 'By hand it scatters by a third.', source: PULL_DOUBT.source },
     ]),

@@ -1,0 +1,55 @@
+import { View } from 'react-native';
+import type { GridPlace } from '@core/field/gridSweep';
+import { pushAt } from '@core/field/blow';
+import type { BlowPlan } from '@core/plan/order/blowPlan';
+import { trimmed } from '@core/units/format';
+import { useBeside } from '@/state/useBeside';
+import { Act } from '@/ui/Act';
+import { SPACE } from '@/ui/theme/tokens';
+import { Words } from '@/ui/Words';
+import { coreBeside } from '@/workers/core';
+
+/** Places, and the grid they are reckoned on. */
+const PLACES = 100;
+const GRID = { columns: 256, rows: 128 } as const;
+
+/** The field reckoned a second way: the current on a grid, and the field of every bit of it summed at the arc. */
+export function OtherWay({ blow }: { blow: BlowPlan }) {
+  const { state, steps, start, stop } = useBeside<GridPlace>();
+  if (blow.piece.closed) return null;
+  const { piece, arc, seam } = blow;
+  const run = () =>
+    start((id, onPlace) =>
+      coreBeside().gridSweep(id, { piece, arc, seam, places: PLACES, ...GRID }, onPlace),
+    );
+  return (
+    <View style={{ gap: SPACE.s }}>
+      {state === 'running' ? (
+        <>
+          <Words live testID="grid-progress">{`Place ${steps.length} of ${PLACES}`}</Words>
+          <Act title="Call it off" testID="grid-stop" onPress={stop} />
+        </>
+      ) : (
+        <Act title="Reckon the field a second way" testID="grid-start" onPress={run} />
+      )}
+      {state === 'done' && (
+        <Words as="small" testID="grid-says">
+          {`At ${steps.length} places on a grid of ${GRID.columns} by ${GRID.rows}, every bit of current summed: the push differs by ${trimmed(apart(blow, steps), 1)} G at the most from the one above.`}
+        </Words>
+      )}
+      {state === 'stopped' && (
+        <Words as="small" testID="grid-says">{`Called off after ${steps.length} of ${PLACES} places.`}</Words>
+      )}
+      {state === 'failed' && <Words tone="danger">It could not be worked out. Try again.</Words>}
+    </View>
+  );
+}
+
+/** Most that the two ways differ by, G: current and edges alone, at the same places. */
+function apart({ piece, arc, seam }: BlowPlan, steps: readonly GridPlace[]): number {
+  const bare = { ...piece, lead: 'flat' as const, residual: { x: 0, y: 0 } };
+  return steps.reduce((most, { along_mm, push }) => {
+    const here = pushAt(bare, { ...arc, ac: false }, { x: seam.from.x + along_mm, y: seam.from.y });
+    return Math.max(most, Math.hypot(here.x - push.x, here.y - push.y));
+  }, 0);
+}
