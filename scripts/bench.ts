@@ -195,7 +195,7 @@ function fieldRows(): Row[] {
   ];
 }
 /** Largest error of a cell's balance that the slow way is stopped at, A. */
-const RESIDUAL_A = 1e-6;
+const RESIDUAL_A = 0.1;
 
 /** What the first page, the list of jobs, loads before it can show itself. The rest comes beside it or on its own page. */
 const FIRST = /^(entry|__common|__expo-metro-runtime|_layout)\./;

@@ -2,6 +2,9 @@ import type { SheetGrid } from '../src/core/field/sheet';
 import { cellOf } from '../src/core/field/sheet';
 import type { Spot } from '../src/core/field/piece';
 
+/** It is given up after so many. */
+const MOST_SWEEPS = 30_000;
+
 /**
  * The plain way to the potential of a sheet, cell by cell until it settles: what the direct solver is timed against. Not part of the app.
  * @returns how many sweeps it took, and the residual it stopped at, A
@@ -24,20 +27,19 @@ export function gaussSeidel(
     for (let n = 0; n < rows; n++)
       for (let m = 0; m < columns; m++) {
         const at = n * columns + m;
-        let sum = source[at] ?? 0;
-        let weight = 0;
-        const from = (there: number, conductance: number) => {
-          sum += conductance * (values[there] ?? 0);
-          weight += conductance;
-        };
-        if (m > 0) from(at - 1, gx);
-        if (m < columns - 1) from(at + 1, gx);
-        if (n > 0) from(at - columns, gy);
-        if (n < rows - 1) from(at + columns, gy);
+        const [left, right] = [m > 0 ? gx : 0, m < columns - 1 ? gx : 0];
+        const [down, up] = [n > 0 ? gy : 0, n < rows - 1 ? gy : 0];
+        const weight = left + right + down + up;
+        const sum =
+          (source[at] ?? 0) +
+          left * (values[at - 1] ?? 0) +
+          right * (values[at + 1] ?? 0) +
+          down * (values[at - columns] ?? 0) +
+          up * (values[at + columns] ?? 0);
         const next = sum / weight;
         most = Math.max(most, weight * Math.abs(next - (values[at] ?? 0)));
         values[at] = next;
       }
-    if (most <= residual_A || sweeps >= 200_000) return { sweeps, residual_A: most, values };
+    if (most <= residual_A || sweeps >= MOST_SWEEPS) return { sweeps, residual_A: most, values };
   }
 }
