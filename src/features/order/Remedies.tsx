@@ -1,5 +1,6 @@
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
+import { troubled } from '@core/plan/levers/orderChanges';
 import { remediesFor, UNRECKONED } from '@core/plan/order/remedies';
 import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';
@@ -33,6 +34,9 @@ function List({ open }: { open: OpenJob }) {
   const remedies = useMemo(() => remediesFor(situation), [situation]);
   return (
     <>
+      {!troubled(situation.blow) && (
+        <Words>The field is far under what the arc stands: nothing to be done here.</Words>
+      )}
       {remedies.map(({ title, buys, forbidden, lever }) => (
         <View
           key={title}

@@ -1,10 +1,19 @@
 import { inWords } from '../../units/format';
+import type { BlowPlan } from '../order/blowPlan';
 import type { Change, ChangeMaker } from './lever';
 
 /** What can be changed about clamp, lead, direction and arc. */
 
+/** Under this share of its limit a field is nobody’s trouble: nothing is tried against it. */
+const CALM = 0.4;
+
+/** A field that is worth doing something about; null where the arc is calm. */
+export const troubled = (blow: BlowPlan | null): BlowPlan | null =>
+  blow && blow.judged.worst.blown.share >= CALM ? blow : null;
+
 /** The clamp to the other end of the weld, or a second one there. */
-export const clampChanges: ChangeMaker = ({ blow, job }) => {
+export const clampChanges: ChangeMaker = ({ blow: found, job }) => {
+  const blow = troubled(found);
   const [clamp] = blow?.piece.clamps ?? [];
   if (!blow || !clamp || job.order.clampFixed) return [];
   const other = Math.round(blow.piece.length_mm - clamp.x);
@@ -38,7 +47,8 @@ export const clampChanges: ChangeMaker = ({ blow, job }) => {
 };
 
 /** The other way along the seam, or there and back. */
-export const travelChanges: ChangeMaker = ({ blow }) => {
+export const travelChanges: ChangeMaker = ({ blow: found }) => {
+  const blow = troubled(found);
   if (!blow) return [];
   const now = blow.travel;
   const to = (id: 'away' | 'towards' | 'alternate', title: string, cost: string): Change => ({
@@ -55,7 +65,8 @@ export const travelChanges: ChangeMaker = ({ blow }) => {
 };
 
 /** A shorter arc, more arc force, run-off tabs, the lead laid flat. */
-export const arcChanges: ChangeMaker = ({ blow, job, machine, system }) => {
+export const arcChanges: ChangeMaker = ({ blow: found, job, machine, system }) => {
+  const blow = troubled(found);
   if (!blow) return [];
   const { arc_mm, rod_mm } = blow.arc;
   return [
