@@ -9,7 +9,7 @@ import { Card } from '@/ui/Card';
 import { Pick } from '@/ui/Pick';
 import { Words } from '@/ui/Words';
 import { CoolingCurve } from './CoolingCurve';
-import { HeatField } from './fields';
+import { JobField } from '@/ui/JobField';
 import { RuleOfMetal, WithoutIt } from './WithoutIt';
 import { SHORTEST_WAIT_s } from '@core/data/heatLimits';
 
@@ -129,8 +129,8 @@ function Between({ open, later }: { open: OpenJob; later: OpenJob }) {
       <Words as="small" tone="quiet">
         After the first pass, 10 mm beside the weld: what it says, and how long after the arc stopped.
       </Words>
-      <HeatField open={open} path="heat.reading_C" title="Thermometer" proposed="blank: as reckoned" />
-      <HeatField open={open} path="heat.readingAfter_s" title="Thermometer" proposed="blank: as reckoned" />
+      <JobField open={open} path="heat.reading_C" title="Thermometer" proposed="blank: as reckoned" />
+      <JobField open={open} path="heat.readingAfter_s" title="Thermometer" proposed="blank: as reckoned" />
       <Correction open={open} />
     </Card>
   );

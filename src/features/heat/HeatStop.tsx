@@ -20,7 +20,7 @@ import { SchoolCard } from '@/ui/SchoolCard';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
 import { Cooling } from './Cooling';
-import { HeatField } from './fields';
+import { JobField } from '@/ui/JobField';
 import { Made } from './Made';
 import { Methods } from './Methods';
 import { WarmthPicture } from './WarmthPicture';
@@ -133,7 +133,7 @@ function Preheat({ open }: { open: OpenJob }) {
   return (
     <Card testID="preheat-card">
       <WarmthPicture open={open} />
-      <HeatField
+      <JobField
         open={open}
         path="heat.preheat_C"
         title="Preheat"
@@ -173,7 +173,7 @@ function Torch({ open }: { open: OpenJob }) {
       <Words as="small" tone="quiet">
         {`Measured ${say.size(PREHEAT_ZONE.least_mm)} from the joint, a minute after the flame is off.`}
       </Words>
-      <HeatField
+      <JobField
         open={open}
         path="heat.torch_kW"
         title="Torch"
@@ -193,13 +193,13 @@ function Piece({ open }: { open: OpenJob }) {
       <Words as="small" tone="quiet">
         A small piece heats through and cools slowly; a big one draws the heat away.
       </Words>
-      <HeatField
+      <JobField
         open={open}
         path="heat.pieceLength_mm"
         title="Piece, along"
         proposed={`blank: counted as ${say.size(Math.round(piece.length_mm))}`}
       />
-      <HeatField
+      <JobField
         open={open}
         path="heat.pieceWidth_mm"
         title="Piece, across"

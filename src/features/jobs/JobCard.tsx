@@ -12,6 +12,9 @@ import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
 import { openJob } from '@/ui/goTo';
 
+/** Room kept for what is still being measured, so that nothing moves when it comes: two lines of small text, px. */
+const TWO_LINES = 40;
+
 /** One job of the list: its name, how it stands, and its tightest room. */
 export function JobCard({ job, wide }: { job: Job; wide: boolean }) {
   const palette = usePalette();
@@ -31,10 +34,10 @@ export function JobCard({ job, wide }: { job: Job; wide: boolean }) {
           style={{ flex: 1, padding: SPACE.m, gap: SPACE.xs }}
         >
           <Words as="head">{job.title || 'Untitled job'}</Words>
-          <Words as="small" tone={grave ? 'danger' : 'quiet'}>
+          <Words as="small" tone={grave ? 'danger' : 'quiet'} style={{ minHeight: TWO_LINES }}>
             {glance?.words ?? 'Measuring the room…'}
           </Words>
-          <View style={{ flexDirection: 'row', alignItems: 'center', gap: SPACE.s, minHeight: 24 }}>
+          <View style={{ flexDirection: 'row', alignItems: 'center', gap: SPACE.s, minHeight: TWO_LINES }}>
             {tightest && (
               <>
                 <Jaws

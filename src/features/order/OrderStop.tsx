@@ -5,14 +5,13 @@ import { orderPlan } from '@core/plan/order/orderPlan';
 import { inWords, trimmed } from '@core/units/format';
 import type { OpenJob } from '@/state/useJob';
 import { Card } from '@/ui/Card';
-import { FieldRow } from '@/ui/FieldRow';
 import { optionsOf } from '@/ui/options';
 import { Pick } from '@/ui/Pick';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
 import { BestClamp } from './BestClamp';
 import { CleanStrip } from './CleanStrip';
-import { OrderField } from './fields';
+import { JobField } from '@/ui/JobField';
 import { OtherWay } from './OtherWay';
 import { PlanPicture } from './PlanPicture';
 import { Pull } from './Pull';
@@ -58,8 +57,8 @@ export function OrderStop({ open }: { open: OpenJob }) {
           <CleanStrip judged={blow.judged} system={open.system} />
           <OtherWay blow={blow} />
           <Words as="label" tone="quiet">
-            Seen from above. C: the clamp; press the plate to put it there. Arrows: which way the arc is
-            pushed, ringed where it is lost.
+            Seen from above; dashed where the piece goes on. C: the clamp; press the plate to put it there.
+            Arrows: which way the arc is pushed, ringed where it is lost.
           </Words>
         </Card>
       )}
@@ -99,16 +98,14 @@ function Setting({ open }: { open: OpenJob }) {
   return (
     <Card testID="setting">
       <Words as="head">Clamp and arc</Words>
-      <FieldRow>
-        <OrderField
-          open={open}
-          path="order.clampAlong_mm"
-          title="Clamp"
-          proposed={clamp ? `blank: ${say(Math.round(clamp.x))}, before the weld` : undefined}
-        />
-        <OrderField open={open} path="order.clampAside_mm" title="Clamp" proposed="blank: 20 mm to side A" />
-        <OrderField open={open} path="order.clamp2Along_mm" title="Second clamp" proposed="blank: none" />
-      </FieldRow>
+      <JobField
+        open={open}
+        path="order.clampAlong_mm"
+        title="Clamp"
+        proposed={clamp ? `blank: ${say(Math.round(clamp.x))}, before the weld` : undefined}
+      />
+      <JobField open={open} path="order.clampAside_mm" title="Clamp" proposed="blank: 20 mm to side A" />
+      <JobField open={open} path="order.clamp2Along_mm" title="Second clamp" proposed="blank: none" />
       <BestClamp open={open} />
       <Pick
         label="The clamp"
@@ -157,14 +154,12 @@ function Setting({ open }: { open: OpenJob }) {
         proposed="flat"
         onPick={(id: LeadId | null) => set('order.lead', id, 'Lead')}
       />
-      <FieldRow>
-        <OrderField
-          open={open}
-          path="order.residual_G"
-          title="Field before any arc"
-          proposed="blank: none; from a field meter at the joint, + to the right"
-        />
-      </FieldRow>
+      <JobField
+        open={open}
+        path="order.residual_G"
+        title="Field before any arc"
+        proposed="blank: none; from a field meter at the joint, + to the right"
+      />
     </Card>
   );
 }

@@ -30,17 +30,41 @@ export function PlanPicture({ blow, segments, order, done, onClamp }: Props) {
   const palette = usePalette();
   const [width, setWidth] = useState(320);
   const { length_mm, width_mm } = blow.piece;
-  const scale = Math.min((width - 2 * MARGIN) / length_mm, TALLEST / width_mm);
-  const height = width_mm * scale + 2 * MARGIN + 6;
-  const left = (width - length_mm * scale) / 2;
-  const x = (mm: number) => left + mm * scale;
-  const y = (mm: number) => MARGIN + (width_mm - mm) * scale;
+  const shownPart = partShown(blow);
+  const [partLength, partWidth] = [shownPart.right - shownPart.left, shownPart.top - shownPart.bottom];
+  const scale = Math.min((width - 2 * MARGIN) / partLength, TALLEST / partWidth);
+  const height = partWidth * scale + 2 * MARGIN + 6;
+  const left = (width - partLength * scale) / 2;
+  const x = (mm: number) => left + (mm - shownPart.left) * scale;
+  const y = (mm: number) => MARGIN + (shownPart.top - mm) * scale;
+  const edges = [
+    {
+      at: shownPart.left,
+      end: 0,
+      line: [x(shownPart.left), y(shownPart.bottom), x(shownPart.left), y(shownPart.top)],
+    },
+    {
+      at: shownPart.right,
+      end: length_mm,
+      line: [x(shownPart.right), y(shownPart.bottom), x(shownPart.right), y(shownPart.top)],
+    },
+    {
+      at: shownPart.bottom,
+      end: 0,
+      line: [x(shownPart.left), y(shownPart.bottom), x(shownPart.right), y(shownPart.bottom)],
+    },
+    {
+      at: shownPart.top,
+      end: width_mm,
+      line: [x(shownPart.left), y(shownPart.top), x(shownPart.right), y(shownPart.top)],
+    },
+  ] as const;
   const seamY = y(blow.seam.from.y);
   const step = Math.max(1, Math.floor(blow.places.length / ARROWS));
   const shown = blow.places.filter((_, n) => n % step === 0);
   const press = ({ nativeEvent }: GestureResponderEvent) => {
-    const along = (nativeEvent.locationX - left) / scale;
-    const across = width_mm - (nativeEvent.locationY - MARGIN) / scale;
+    const along = shownPart.left + (nativeEvent.locationX - left) / scale;
+    const across = shownPart.top - (nativeEvent.locationY - MARGIN) / scale;
     if (along < 0 || along > length_mm || across < 0 || across > width_mm) return;
     onClamp?.(Math.round(along), Math.round(across - blow.seam.from.y));
   };
@@ -57,14 +81,24 @@ export function PlanPicture({ blow, segments, order, done, onClamp }: Props) {
       <View style={{ pointerEvents: 'none' }}>
         <Svg width={width} height={height}>
           <Rect
-            x={x(0)}
-            y={y(width_mm)}
-            width={length_mm * scale}
-            height={width_mm * scale}
+            x={x(shownPart.left)}
+            y={y(shownPart.top)}
+            width={partLength * scale}
+            height={partWidth * scale}
             fill={palette.line}
-            stroke={palette.ink}
-            strokeWidth={1.5}
           />
+          {edges.map(({ at, end, line: [x1, y1, x2, y2] }, n) => (
+            <Line
+              key={n}
+              x1={x1}
+              y1={y1}
+              x2={x2}
+              y2={y2}
+              stroke={palette.ink}
+              strokeWidth={Math.abs(at - end) < 1 ? 2.5 : 1}
+              strokeDasharray={Math.abs(at - end) < 1 ? undefined : '5 5'}
+            />
+          ))}
           {segments.map((segment) => {
             const laid = order[place.get(segment.index) ?? -1];
             const nth = (place.get(segment.index) ?? 0) + 1;
@@ -162,4 +196,21 @@ export function PlanPicture({ blow, segments, order, done, onClamp }: Props) {
       </View>
     </Pressable>
   );
+}
+
+/** Metal shown round seam and clamps where the piece is much bigger, as a share of the seam. */
+const ROUND = 0.35;
+
+/** The part of the piece that is drawn: seam and clamps with some metal round them; a side that goes on is dashed. */
+function partShown({ piece, seam }: BlowPlan): { left: number; right: number; bottom: number; top: number } {
+  const spots = [seam.from, seam.to, ...piece.clamps];
+  const weld = seam.to.x - seam.from.x;
+  const round = Math.max(ROUND * weld, 60);
+  const [xs, ys] = [spots.map(({ x }) => x), spots.map(({ y }) => y)];
+  return {
+    left: Math.max(0, Math.min(...xs) - round),
+    right: Math.min(piece.length_mm, Math.max(...xs) + round),
+    bottom: Math.max(0, Math.min(...ys) - round),
+    top: Math.min(piece.width_mm, Math.max(...ys) + round),
+  };
 }

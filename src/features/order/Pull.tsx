@@ -5,10 +5,9 @@ import { trimmed } from '@core/units/format';
 import type { Range } from '@core/units/range';
 import type { OpenJob } from '@/state/useJob';
 import { Card } from '@/ui/Card';
-import { FieldRow } from '@/ui/FieldRow';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
-import { OrderField } from './fields';
+import { JobField } from '@/ui/JobField';
 import { LiftPicture } from './LiftPicture';
 
 const span = ({ low, high }: Range): string => `${trimmed(low, 1)} to ${trimmed(high, 1)} mm`;
@@ -80,14 +79,7 @@ export function Pull({ open }: { open: OpenJob }) {
             : 'Nothing that these formulas tell.'}
         </Words>
       )}
-      <FieldRow>
-        <OrderField
-          open={open}
-          path="order.tolerance_mm"
-          title="It may move"
-          proposed="blank: nobody minds"
-        />
-      </FieldRow>
+      <JobField open={open} path="order.tolerance_mm" title="It may move" proposed="blank: nobody minds" />
       <View style={{ gap: SPACE.xs }}>
         <Words as="small">
           Less weld, fewer passes and a tight fit pull least; balance about the middle, clamp until cold, or

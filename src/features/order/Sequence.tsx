@@ -11,7 +11,7 @@ import { FieldRow } from '@/ui/FieldRow';
 import { Pick } from '@/ui/Pick';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
-import { OrderField } from './fields';
+import { JobField } from '@/ui/JobField';
 import { useOrderSearch } from './useOrderSearch';
 
 const SPEEDS_ms = { slow: 1200, quick: 450 } as const;
@@ -36,14 +36,12 @@ export function Sequence({
   return (
     <Card testID="sequence">
       <Words as="head">{`${segments.length} ${segments.length === 1 ? 'segment' : 'segments'} of ${say.size(Math.round(each))}`}</Words>
-      <FieldRow>
-        <OrderField
-          open={open}
-          path="order.segment_mm"
-          title="Segment"
-          proposed="blank: as far as one rod goes"
-        />
-      </FieldRow>
+      <JobField
+        open={open}
+        path="order.segment_mm"
+        title="Segment"
+        proposed="blank: as far as one rod goes"
+      />
       {segments.length > 1 && (
         <>
           <Pick

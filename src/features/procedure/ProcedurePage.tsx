@@ -10,6 +10,7 @@ import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
 import { goBackOr } from '@/ui/goTo';
+import { StepParts } from '@/ui/StepParts';
 import { usePalette } from '@/ui/theme/theme';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
@@ -69,41 +70,17 @@ const says = ({ actions, holds, settings, cautions }: Part): boolean =>
   actions.length + holds.length + settings.length + cautions.length > 0;
 
 function PartCard({ title, part, testID }: { title: string; part: Part; testID: string }) {
-  const palette = usePalette();
   const sources = [...new Set([...part.holds, ...part.actions].map(({ source }) => sourceWords(source)))];
   return (
     <Card testID={testID}>
       <Words as="bold">{title}</Words>
-      {part.holds.map(({ words }) => (
-        <View key={words} style={{ flexDirection: 'row', gap: SPACE.s }}>
-          <View
-            style={{ width: 22, height: 22, borderWidth: 2, borderColor: palette.danger, marginTop: 1 }}
-          />
-          <Words as="bold" style={{ flex: 1 }}>
-            {words}
-          </Words>
-        </View>
-      ))}
-      {part.settings.length > 0 && (
-        <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: SPACE.l, rowGap: SPACE.xs }}>
-          {part.settings.map(({ label, value }) => (
-            <View key={label}>
-              <Words as="label" tone="quiet">
-                {label}
-              </Words>
-              <Words as="head">{value}</Words>
-            </View>
-          ))}
-        </View>
-      )}
-      {part.actions.map(({ words }) => (
-        <Words key={words}>{words}</Words>
-      ))}
-      {part.cautions.map((caution) => (
-        <View key={caution} style={{ backgroundColor: palette.sunk, padding: SPACE.s }}>
-          <Words as="small">{`Caution: ${caution}`}</Words>
-        </View>
-      ))}
+      <StepParts
+        holds={part.holds.map(({ words }) => words)}
+        settings={part.settings}
+        actions={part.actions.map(({ words }) => words)}
+        cautions={part.cautions}
+        size="body"
+      />
       <Words as="label" tone="quiet">
         {sources.join('; ')}
       </Words>

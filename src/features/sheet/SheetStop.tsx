@@ -12,6 +12,7 @@ import { Act } from '@/ui/Act';
 import { OtherWays } from '@/ui/OtherWays';
 import { openHistory } from '@/ui/goTo';
 import { Card } from '@/ui/Card';
+import { StepParts } from '@/ui/StepParts';
 import { usePalette } from '@/ui/theme/theme';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
@@ -140,42 +141,10 @@ function Figure({ value, unit }: { value: string; unit: string }) {
 }
 
 function StepCard({ step, number }: { step: Step; number: number }) {
-  const palette = usePalette();
   return (
     <Card testID={`step-${number}`}>
       <Words as="head">{`${number}  ${step.title}`}</Words>
-      {step.holds.map((hold) => (
-        <View key={hold} style={{ flexDirection: 'row', gap: SPACE.s }}>
-          <View
-            style={{ width: 22, height: 22, borderWidth: 2, borderColor: palette.danger, marginTop: 1 }}
-          />
-          <Words as="bold" style={{ flex: 1 }}>
-            {hold}
-          </Words>
-        </View>
-      ))}
-      {step.settings.length > 0 && (
-        <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: SPACE.l, rowGap: SPACE.xs }}>
-          {step.settings.map(({ label, value }) => (
-            <View key={label}>
-              <Words as="label" tone="quiet">
-                {label}
-              </Words>
-              <Words as="head">{value}</Words>
-            </View>
-          ))}
-        </View>
-      )}
-      {step.actions.map((action) => (
-        <Words key={action} as="small">
-          {action}
-        </Words>
-      ))}
-      {step.cautions.map((caution) => (
-        <View key={caution} style={{ borderLeftWidth: 0, backgroundColor: palette.sunk, padding: SPACE.s }}>
-          <Words as="small">{`Caution: ${caution}`}</Words>
-        </View>
-      ))}
+      <StepParts {...step} size="small" />
       {step.why !== '' && (
         <Words as="label" tone="quiet">
           {step.why}

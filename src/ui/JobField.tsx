@@ -1,0 +1,40 @@
+import { readPath } from '@core/formats/edits';
+import type { NumberPath } from '@core/formats/fields';
+import type { Job } from '@core/formats/job';
+import type { UnitSystem } from '@core/units/kinds';
+import { FieldRow } from './FieldRow';
+import { QuantityField } from './QuantityField';
+
+/** What a field needs of an open job. */
+interface Open {
+  job: Job;
+  system: UnitSystem;
+  type: (path: NumberPath, text: string, said: string) => void;
+}
+
+/** One number of a job, kept as typed. */
+export function JobField({
+  open,
+  path,
+  title,
+  proposed,
+}: {
+  open: Open;
+  path: NumberPath;
+  /** As the history tells of it. */
+  title: string;
+  proposed?: string | undefined;
+}) {
+  return (
+    <FieldRow>
+      <QuantityField
+        path={path}
+        value={(readPath(open.job, path) ?? null) as number | null}
+        typed={open.job.typed[path]}
+        system={open.system}
+        proposed={proposed}
+        onType={(text) => open.type(path, text, title)}
+      />
+    </FieldRow>
+  );
+}
