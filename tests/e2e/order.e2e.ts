@@ -65,9 +65,9 @@ describe('a long seam', () => {
     await openDemo(b, app.url, 'ramp-guard', 'order');
     await b.type('order.segment_mm', '180 mm');
     await b.says('sequence', /5 segments of 180 mm/);
-    await b.says('sequence-says', /Back-step: 5, 4, 3, 2, 1/);
+    await b.says('sequence-says', /Back-step, counted from the left: 5, 4, 3, 2, 1, each run to the right/);
     await b.tap('pattern-straight');
-    await b.says('sequence-says', /Straight through: 1, 2, 3, 4, 5/);
+    await b.says('sequence-says', /Straight through, counted from the left: 1, 2, 3, 4, 5/);
     await b.tap('step-before');
     await b.says('step-says', /4 of 5 laid/);
     await b.tap('search-start');
@@ -76,6 +76,16 @@ describe('a long seam', () => {
     await b.saysMain(
       /Clamp and order[\s\S]*straight through[\s\S]*Segments counted from the left: 1, 2, 3, 4, 5/,
     );
+    await openDemo(b, app.url, 'ramp-guard', 'order');
+    await b.tap('search-start');
+    await b.says('search-found', /Better than the one taken/);
+    await b.tap('take-order');
+    await b.says('sequence-says', /The order found, counted from the left: /);
+    await b.driver.get(`${app.url}/job/ramp-guard/sheet`);
+    await b.saysMain(/Clamp and order[\s\S]*the order found/);
+    await openDemo(b, app.url, 'ramp-guard', 'order');
+    await b.type('order.segment_mm', '300 mm');
+    await b.says('outgrown', /was for 5 segments and is not gone by now that there are 3/);
   });
 
   test('a search over many segments runs beside the page and can be called off', async () => {

@@ -28,3 +28,6 @@ export const PATTERNS = {
   'middle-out': 'From the middle out',
 } as const;
 export type PatternId = keyof typeof PATTERNS;
+
+/** Most segments that are ordered one by one. */
+export const MOST_SEGMENTS = 24;

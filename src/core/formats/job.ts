@@ -3,7 +3,7 @@ import { CABLE_IDS } from '../data/cables';
 import { COATING_IDS, COATING_LOOK_IDS } from '../data/coatings';
 import { FAMILY_IDS } from '../data/families';
 import { METHOD_IDS, RESTRAINTS } from '../data/heatIds';
-import { ARCS, LEADS, PATTERNS, TRAVELS } from '../data/orderIds';
+import { ARCS, LEADS, MOST_SEGMENTS, PATTERNS, TRAVELS } from '../data/orderIds';
 import { FAVOURS, IRON_WAYS } from '../data/ironIds';
 import { CHECK_IDS, FINDINGS, SYMPTOMS } from '../data/noArcIds';
 import { COOLING, LIES } from '../data/machines';
@@ -221,7 +221,8 @@ export const Job = z.object({
     tabs: z.boolean(),
     /** What a field meter shows before any arc. */
     residual_G: optionalNumber('order.residual_G'),
-    pattern: z.enum(idsOf(PATTERNS)).nullable(),
+    /** A named order; or one of the welder's own, as places from 1, below zero where the run goes to the left. */
+    pattern: z.union([z.enum(idsOf(PATTERNS)), z.array(z.int()).max(MOST_SEGMENTS)]).nullable(),
     segment_mm: optionalNumber('order.segment_mm'),
     /** Height of the upright of a tee. */
     web_mm: optionalNumber('order.web_mm'),

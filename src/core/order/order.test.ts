@@ -4,7 +4,7 @@ import { heatTable, type HeatTable } from './heatBetween';
 import { judgeOrder } from './judgeOrder';
 import { angular_mm, bow_mm, buckles_N, teeSection, tendon_N, transverse_mm } from './pull';
 import { EXHAUSTIVE_TO, namedOrders, searchOrder, type SearchState } from './search';
-import { bareStarts, endsOnStarts, patternOf, segmentsOf, type Laid } from './segments';
+import { asKept, bareStarts, endsOnStarts, fromKept, patternOf, segmentsOf, type Laid } from './segments';
 
 const INCH = 25.4;
 const calm = () => 0;
@@ -94,6 +94,21 @@ describe('segments and patterns', () => {
             .map(({ index }) => index)
             .sort((a, b) => a - b),
         ).toEqual(Array.from({ length: count }, (_, n) => n));
+  });
+
+  test('an order is kept whole, and fits only as many segments as it was for', () => {
+    fc.assert(
+      fc.property(
+        fc.shuffledSubarray([0, 1, 2, 3, 4, 5, 6], { minLength: 7 }),
+        fc.array(fc.boolean(), { minLength: 7, maxLength: 7 }),
+        (places, turned) => {
+          const order = places.map((index, n): Laid => ({ index, travel: turned[n] ? -1 : 1 }));
+          expect(fromKept(asKept(order), 7)).toEqual(order);
+          expect(fromKept(asKept(order), 6)).toBeNull();
+          expect(fromKept(asKept(order), 8)).toBeNull();
+        },
+      ),
+    );
   });
 
   test('back-step ends every run but the first on the start before it; straight none', () => {

@@ -53,6 +53,18 @@ export function patternOf(id: PatternId, count: number, travel: 1 | -1): Laid[] 
   }
 }
 
+/** An order as a job keeps it: places from 1, below zero where the run goes to the left. */
+export const asKept = (order: readonly Laid[]): number[] =>
+  order.map(({ index, travel }) => (index + 1) * travel);
+
+/** The order that a job keeps; null where it does not name each of so many segments once. */
+export function fromKept(kept: readonly number[], count: number): Laid[] | null {
+  const places = new Set(kept.map((place) => Math.abs(place)));
+  const each = Array.from({ length: count }, (_, index) => index + 1);
+  if (kept.length !== count || !each.every((place) => places.has(place))) return null;
+  return kept.map((place): Laid => ({ index: Math.abs(place) - 1, travel: place > 0 ? 1 : -1 }));
+}
+
 /** Runs that end on a start that is already there: it is melted again while the pool is hot. */
 export function endsOnStarts(order: readonly Laid[]): number {
   const done = new Map<number, 1 | -1>();

@@ -1,8 +1,8 @@
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
-import { PATTERNS, type PatternId } from '@core/data/orderIds';
 import type { OrderJudged } from '@core/order/judgeOrder';
-import { orderInWords, type OrderPlan } from '@core/plan/order/orderPlan';
+import { asKept } from '@core/order/segments';
+import { orderInWords, orderName, type OrderPlan } from '@core/plan/order/orderPlan';
 import { inWords } from '@core/units/format';
 import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';
@@ -28,7 +28,7 @@ export function Sequence({
   done: number | null;
   onDone: (done: number | null) => void;
 }) {
-  const { job, set } = open;
+  const { set } = open;
   const say = inWords(open.system);
   const search = useOrderSearch();
   const { segments } = plan.question.heat;
@@ -48,20 +48,28 @@ export function Sequence({
             label="Order"
             testID="pattern"
             stacked
-            options={plan.named.map(({ id, judged }) => ({
-              id,
-              name: PATTERNS[id],
-              note: inFigures(judged, say),
-            }))}
-            value={job.order.pattern}
+            options={[...(plan.taken.id === 'own' ? [plan.taken] : []), ...plan.named].map(
+              ({ id, judged }) => ({ id, name: orderName(id), note: inFigures(judged, say) }),
+            )}
+            value={plan.by === 'you' ? plan.taken.id : null}
             proposed={plan.by === 'app' ? plan.taken.id : null}
-            onPick={(id: PatternId | null) => set('order.pattern', id, 'Order')}
+            onPick={(id) => set('order.pattern', id === 'own' ? null : id, 'Order')}
           />
+          {plan.outgrown !== null && (
+            <Words testID="outgrown" tone="quiet">
+              {`The order you took was for ${plan.outgrown} segments and is not gone by now that there are ${segments.length}. Look for one again, or pick one above.`}
+            </Words>
+          )}
           <Words testID="sequence-says">
-            {`${PATTERNS[plan.taken.id]}: ${orderInWords(plan.taken.judged.order)}, counted from the left.`}
+            {`${orderName(plan.taken.id)}, counted from the left: ${orderInWords(plan.taken.judged.order)}.`}
           </Words>
           <Player count={segments.length} done={done} onDone={onDone} />
-          <Search search={search} plan={plan} say={say} />
+          <Search
+            search={search}
+            plan={plan}
+            say={say}
+            onTake={(order) => set('order.pattern', asKept(order), 'Order found')}
+          />
         </>
       )}
       <Words as="label" tone="quiet">
@@ -115,12 +123,16 @@ function Search({
   search,
   plan,
   say,
+  onTake,
 }: {
   search: ReturnType<typeof useOrderSearch>;
   plan: OrderPlan;
   say: ReturnType<typeof inWords>;
+  onTake: (order: OrderJudged['order']) => void;
 }) {
   const { state, found, start, stop } = search;
+  // What was found before the segments were changed is of no use now.
+  const fits = found?.best.order.length === plan.question.heat.segments.length;
   const better = found ? plan.taken.judged.score - found.best.score : 0;
   return (
     <View style={{ gap: SPACE.s }} testID="order-search">
@@ -133,10 +145,13 @@ function Search({
         <Act title="Look for a better order" testID="search-start" onPress={() => start(plan.question)} />
       )}
       {!found && state === 'stopped' && <Words testID="search-found">Called off before any was found.</Words>}
-      {found && state !== 'running' && (
+      {found && fits && state !== 'running' && (
         <Words testID="search-found" live>
           {`${state === 'stopped' ? 'Called off; best so far' : found.proven ? 'Every order tried; best' : 'Best found'}: ${orderInWords(found.best.order)}. ${inFigures(found.best, say)}. ${better > 0.5 ? 'Better than the one taken.' : 'No better than the one taken.'}`}
         </Words>
+      )}
+      {found && fits && better > 0.5 && state !== 'running' && (
+        <Act title="Go by this order" testID="take-order" onPress={() => onTake(found.best.order)} />
       )}
       {state === 'failed' && <Words tone="danger">It could not be worked out. Try again.</Words>}
     </View>

@@ -142,8 +142,8 @@ export function resolveBlow({ job, families, rod, pole, current_A, piece }: Blow
   const fromLeft = (clamp?.x ?? 0) <= flat.length_mm / 2;
   const away: Travel = fromLeft ? 1 : -1;
   const first: Travel = travel === 'towards' ? (-away as Travel) : away;
-  // There and back, or from the middle out, both ways are welded.
-  const bothWays = travel === 'alternate' || order.pattern === 'middle-out';
+  // There and back, from the middle out, or in an order found, both ways are welded.
+  const bothWays = travel === 'alternate' || order.pattern === 'middle-out' || runsBothWays(order.pattern);
   const judged = judgeSeam(places, bothWays ? worseWay(places, hold) : first, hold);
   if (!judged) return null;
   return {
@@ -159,6 +159,10 @@ export function resolveBlow({ job, families, rod, pole, current_A, piece }: Blow
     acrossGap: kind !== null && kind !== 'pad' && kind !== 'gouge',
   };
 }
+
+/** An order of the welder's own with runs to the left and to the right. */
+const runsBothWays = (pattern: Job['order']['pattern']): boolean =>
+  Array.isArray(pattern) && pattern.some((place) => place > 0) && pattern.some((place) => place < 0);
 
 /** There and back: the way on which the worst place is worse. */
 function worseWay(places: readonly BlowAt[], hold: Hold): Travel {

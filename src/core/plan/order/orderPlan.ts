@@ -1,11 +1,11 @@
-import { PATTERNS, type PatternId } from '../../data/orderIds';
+import { MOST_SEGMENTS, PATTERNS, type PatternId } from '../../data/orderIds';
 import { ROD_CHANGE_s } from '../../data/limits';
 import { idsOf } from '../../data/words';
 import { blown } from '../../field/sweep';
 import { arcHeat_W } from '../../heat/arcEnergy';
 import { heatTable, type HeatTableQuestion } from '../../order/heatBetween';
 import { judgeOrder, type BlowOf, type OrderJudged } from '../../order/judgeOrder';
-import { patternOf, segmentsOf, type Laid } from '../../order/segments';
+import { fromKept, patternOf, segmentsOf, type Laid } from '../../order/segments';
 import type { Situation } from '../situation';
 
 /** Everything a search for an order is asked with; plain data, so that it can be handed to a worker. */
@@ -15,9 +15,6 @@ export interface OrderQuestion {
   /** Worst field over its limit by segment: run to the left, and to the right. */
   blow: readonly (readonly [left: number, right: number])[];
 }
-
-/** Most segments that are ordered one by one. */
-const MOST_SEGMENTS = 24;
 
 /** The field's share of a segment run one way. */
 export const blowOfQuestion =
@@ -63,8 +60,10 @@ export interface NamedOrder {
 export interface OrderPlan {
   question: OrderQuestion;
   named: readonly NamedOrder[];
-  taken: NamedOrder;
+  taken: NamedOrder | { id: 'own'; judged: OrderJudged };
   by: 'you' | 'app';
+  /** Segments that the welder's own order was for, where it no longer fits. */
+  outgrown: number | null;
 }
 
 /** Answers "in what order?" with the named patterns; the search for a better one is run beside the page. */
@@ -78,11 +77,27 @@ export function orderPlan(situation: Situation): OrderPlan | null {
       judged: judgeOrder(patternOf(id, heat.count, question.travel), heat, blowOfQuestion(question)),
     }))
     .sort((a, b) => a.judged.score - b.judged.score);
-  const asked = named.find(({ id }) => id === situation.job.order.pattern);
+  const { pattern } = situation.job.order;
+  const own = Array.isArray(pattern) ? fromKept(pattern, heat.count) : null;
+  const asked = own
+    ? { id: 'own' as const, judged: judgeOrder(own, heat, blowOfQuestion(question)) }
+    : named.find(({ id }) => id === pattern);
   const taken = asked ?? named[0];
-  return taken ? { question, named, taken, by: asked ? 'you' : 'app' } : null;
+  if (!taken) return null;
+  const outgrown = Array.isArray(pattern) && !own ? pattern.length : null;
+  return { question, named, taken, by: asked ? 'you' : 'app', outgrown };
 }
 
-/** An order as it is said: "3 back, 1 back, 2 on". */
-export const orderInWords = (order: readonly Laid[]): string =>
-  order.map(({ index }) => index + 1).join(', ');
+/** What an order is called. */
+export const orderName = (id: OrderPlan['taken']['id']): string =>
+  id === 'own' ? 'The order found' : PATTERNS[id];
+
+/** An order as it is said: "3, 1, 2, each to the right", or "3→, 1←, 2←" where the runs go both ways. */
+export function orderInWords(order: readonly Laid[]): string {
+  const [first] = order;
+  const oneWay = order.every(({ travel }) => travel === first?.travel);
+  const said = order.map(({ index, travel }) => `${index + 1}${oneWay ? '' : travel === 1 ? '→' : '←'}`);
+  return oneWay && first
+    ? `${said.join(', ')}, each run to the ${first.travel === 1 ? 'right' : 'left'}`
+    : said.join(', ');
+}

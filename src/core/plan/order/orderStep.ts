@@ -1,8 +1,8 @@
-import { ARCS, LEADS, PATTERNS, TRAVELS } from '../../data/orderIds';
+import { ARCS, LEADS, TRAVELS } from '../../data/orderIds';
 import { inWords, trimmed } from '../../units/format';
 import { step, type Step } from '../step';
 import type { Situation } from '../situation';
-import { orderInWords, orderPlan } from './orderPlan';
+import { orderInWords, orderName, orderPlan } from './orderPlan';
 
 /** Where the clamp goes, which way, and in what order: on the sheet before the machine is set. */
 export function orderStep(situation: Situation): Step | null {
@@ -18,7 +18,7 @@ export function orderStep(situation: Situation): Step | null {
       { label: 'Way', value: TRAVELS[blow.travel].toLowerCase() },
       ...(several
         ? [
-            { label: 'Order', value: PATTERNS[id].toLowerCase() },
+            { label: 'Order', value: orderName(id).toLowerCase() },
             {
               label: 'Segments',
               value: `${plan.question.heat.segments.length} of ${say.size(Math.round(job.order.segment_mm ?? plan.question.heat.segments[0]?.to_mm ?? 0))}`,

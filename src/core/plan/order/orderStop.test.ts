@@ -5,7 +5,7 @@ import type { Job } from '../../formats/job';
 import { assess } from '../assess';
 import { findLevers } from '../levers/levers';
 import { makePlan } from '../plan';
-import { orderPlan, orderQuestion } from './orderPlan';
+import { orderInWords, orderPlan, orderQuestion } from './orderPlan';
 import { remediesFor } from './remedies';
 
 const room = (job: Job, id: string) => assess(job, DEMO_KIT).rooms.find((r) => r.id === id);
@@ -139,6 +139,25 @@ describe('the order of a job', () => {
       assess(demoJob('ramp-guard', { ...long, 'order.pattern': 'straight' }), DEMO_KIT).situation,
     );
     expect(own).toMatchObject({ by: 'you', taken: { id: 'straight' } });
+  });
+
+  test('an order of the welder’s own is gone by as long as it fits, and said with the way of every run', () => {
+    const own = (kept: number[]) =>
+      orderPlan(
+        assess(demoJob('ramp-guard', { ...long, 'order.segment_mm': 300, 'order.pattern': kept }), DEMO_KIT)
+          .situation,
+      );
+    const both = own([3, -1, 2]);
+    expect(both).toMatchObject({ by: 'you', outgrown: null, taken: { id: 'own' } });
+    expect(orderInWords(both?.taken.judged.order ?? [])).toBe('3→, 1←, 2→');
+    expect(orderInWords(own([-2, -1, -3])?.taken.judged.order ?? [])).toBe('2, 1, 3, each run to the left');
+    for (const wrong of [
+      [1, 2],
+      [1, 2, 2],
+      [1, 2, 4],
+      [0, 1, 2],
+    ])
+      expect(own(wrong)).toMatchObject({ by: 'app', outgrown: wrong.length });
   });
 
   test('clamp, way and order stand on the sheet', () => {
