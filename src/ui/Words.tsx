@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import { Text, type StyleProp, type TextStyle } from 'react-native';
+import { unparted } from '@core/units/format';
 import { usePalette } from './theme/theme';
 import { FONTS } from './theme/tokens';
 
@@ -37,7 +38,7 @@ export function Words({ as = 'body', tone = 'ink', color, style, testID, live = 
       {...(level === undefined ? {} : { role: 'heading' as const, 'aria-level': level })}
       {...(live ? { 'aria-live': 'polite' as const } : {})}
     >
-      {children}
+      {typeof children === 'string' ? unparted(children) : children}
     </Text>
   );
 }

@@ -12,6 +12,9 @@ import { RoomStrip } from './RoomStrip';
 import { openingOf, saidRoom, shortRoom } from './roomWords';
 import { TightestBar } from './TightestBar';
 
+/** The text of an element as it is read: a space that does not break is a space. */
+const read = (element: Element): string => (element.textContent ?? '').replaceAll('\u00a0', ' ');
+
 const spoken = {
   now: '55 A',
   gap: 'until burn-through',
@@ -76,10 +79,8 @@ describe('the strip and the bar', () => {
 
   test('the bar says how much, of what, and between what', () => {
     render(<TightestBar room={passed} system="metric" onPress={() => undefined} />);
-    expect(screen.getByTestId('tightest-left').textContent).toBe('14 A');
-    expect(screen.getByTestId('tightest').textContent).toMatch(
-      /55 A.*holes at 61 A.*past burn-through · no room/,
-    );
+    expect(read(screen.getByTestId('tightest-left'))).toBe('14 A');
+    expect(read(screen.getByTestId('tightest'))).toMatch(/55 A.*holes at 61 A.*past burn-through · no room/);
   });
 });
 
@@ -108,7 +109,7 @@ describe('a lever', () => {
   test('shows what it buys and, above all, what it closes', () => {
     render(<LeverRow lever={lever} room={passed} system="metric" onPull={() => undefined} />);
     const row = screen.getByTestId('lever-lean');
-    expect(row.textContent).toMatch(/Lean onto the thick side.*closes duty.*\+31 A/);
+    expect(read(row)).toMatch(/Lean onto the thick side.*closes duty.*\+31 A/);
     expect(row.getAttribute('aria-label')).toMatch(/Closes Duty/);
   });
 
@@ -130,7 +131,7 @@ describe('a lever', () => {
       ],
     };
     render(<LeverRow lever={moves} room={passed} system="metric" onPull={() => undefined} />);
-    expect(screen.getByTestId('lever-lean').textContent).toMatch(/cord drop −0\.5 %/);
+    expect(read(screen.getByTestId('lever-lean'))).toMatch(/cord drop −0\.5 %/);
   });
 
   test('one that does nothing for the room is not drawn', () => {
@@ -159,7 +160,7 @@ function Held({
 
 describe('a number field', () => {
   const field = () => screen.getByTestId('joint.thicknessA_mm') as HTMLInputElement;
-  const says = () => screen.getByTestId('joint.thicknessA_mm-says').textContent;
+  const says = () => read(screen.getByTestId('joint.thicknessA_mm-says'));
 
   test('blank is not an error; rubbish is answered with what to type, and kept', () => {
     render(<Held />);

@@ -50,6 +50,15 @@ export interface Session {
   quit(): Promise<void>;
 }
 
+/** The text of the first element there is, as it is read: a space that does not break is a space. */
+const innerText = async (driver: Driver, selector: string): Promise<string> =>
+  (
+    await driver.executeScript<string>(
+      'return document.querySelector(arguments[0])?.innerText ?? ""',
+      selector,
+    )
+  ).replaceAll('\u00a0', ' ');
+
 /** A fresh browser, a phone of 390 x 844 unless told otherwise. */
 export async function openBrowser({
   wide = false,
@@ -128,10 +137,7 @@ export async function openBrowser({
       let last = '';
       await driver
         .wait(async () => {
-          last = await driver.executeScript<string>(
-            'const e = document.querySelector(arguments[0]); return e ? e.innerText : ""',
-            `[data-testid="${id}"]`,
-          );
+          last = await innerText(driver, `[data-testid="${id}"]`);
           return test.test(last);
         }, WAIT_ms)
         .catch(() => {
@@ -141,12 +147,7 @@ export async function openBrowser({
     },
     saysMain: async (test) => {
       await driver.wait(
-        async () =>
-          test.test(
-            await driver.executeScript<string>(
-              'return document.querySelector("[role=main]")?.innerText ?? ""',
-            ),
-          ),
+        async () => test.test(await innerText(driver, '[role=main]')),
         WAIT_ms,
         `the page does not say ${test}`,
       );

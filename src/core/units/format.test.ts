@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { formatBoth, formatQuantity, inchText, trimmed, midSentence } from './format';
+import { formatBoth, formatQuantity, inchText, trimmed, midSentence, unparted } from './format';
 import { CURRENT, DURATION, SIZE, TEMPERATURE } from './kinds';
 import { parseQuantity } from './parse';
 
@@ -16,6 +16,13 @@ describe('quantities as shown', () => {
     expect(formatBoth(3.175, SIZE, 'inch')).toBe('1/8 in · 3.2 mm');
     expect(formatBoth(90, CURRENT, 'metric')).toBe('90 A');
     expect(formatBoth(20, TEMPERATURE, 'metric')).toBe('20 °C · 68 °F');
+  });
+
+  test('a number keeps its unit beside it at the end of a line, and nothing else', () => {
+    expect(unparted('38 °C, 1 1/2 in; 0.8 kJ/mm, 5 % of 3 tins in all, 45 G')).toBe(
+      '38\u00a0°C, 1 1/2\u00a0in; 0.8\u00a0kJ/mm, 5\u00a0% of 3 tins in all, 45\u00a0G',
+    );
+    expect(unparted('6 min arc, 6 minutes, 4 men')).toBe('6\u00a0min arc, 6 minutes, 4 men');
   });
 
   test('nothing known, or nonsense, is a question mark and never NaN', () => {

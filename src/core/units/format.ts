@@ -1,3 +1,4 @@
+import * as kinds from './kinds';
 import { DISTANCE, DURATION, SIZE, TEMPERATURE, WIND, type QuantityKind, type UnitSystem } from './kinds';
 
 /** Unit that a system shows a kind in. */
@@ -51,6 +52,21 @@ export function trimmed(value: number, digits: number): string {
   const short = fixed.includes('.') ? fixed.replace(/\.?0+$/, '') : fixed;
   return short === '-0' ? '0' : short;
 }
+
+/** What may stand behind a number: the symbols of all units, and those that are only ever shown. */
+const SYMBOLS = [
+  ...Object.values(kinds).flatMap(({ units }) => units.map(({ symbol }) => symbol)),
+  'h',
+  'kJ',
+  'kN',
+];
+const BEHIND_NUMBER = new RegExp(
+  `(\\d) (?=(?:${[...new Set(SYMBOLS)].filter((symbol) => symbol !== '').join('|')})(?![\\p{L}\\d]))`,
+  'gu',
+);
+
+/** A text whose numbers are not parted from their units at the end of a line. */
+export const unparted = (text: string): string => text.replace(BEHIND_NUMBER, '$1\u00a0');
 
 /** Speaks quantities in one system, for sentences: `inWords('inch').size(3.2)` is "1/8 in". */
 export const inWords = (system: UnitSystem) => ({

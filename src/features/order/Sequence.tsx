@@ -147,7 +147,7 @@ function Search({
       {!found && state === 'stopped' && <Words testID="search-found">Called off before any was found.</Words>}
       {found && fits && state !== 'running' && (
         <Words testID="search-found" live>
-          {`${state === 'stopped' ? 'Called off; best so far' : found.proven ? 'Every order tried; best' : 'Best found'}: ${orderInWords(found.best.order)}. ${inFigures(found.best, say)}. ${better > 0.5 ? 'Better than the one taken.' : 'No better than the one taken.'}`}
+          {`${state === 'stopped' ? 'Called off; best so far' : found.proven ? 'Every order tried; best' : 'Best found'}: ${orderInWords(found.best.order)}; ${inFigures(found.best, say)}. ${better > 0.5 ? 'Better than the one taken.' : 'No better than the one taken.'}`}
         </Words>
       )}
       {found && fits && better > 0.5 && state !== 'running' && (
