@@ -85,8 +85,8 @@ function answerInWords({ assessment, system }: OpenJob): string {
     alternate: 'There and back',
   }[blow.travel];
   return worst.blown.share <= 1
-    ? `${way}: the arc stays, ${trimmed(worst.blown.field_G, 1)} G at the worst place where it stands ${trimmed(worst.blown.limit_G, 0)}.`
-    : `${way}: at ${say(Math.round(worst.along_mm))} the arc is lost, ${trimmed(worst.blown.field_G, 0)} G where it stands ${trimmed(worst.blown.limit_G, 0)}.`;
+    ? `${way}: the arc stays, ${trimmed(worst.blown.field_G, 1)} G at the worst place where it stands ${trimmed(worst.blown.limit_G, 0)} G.`
+    : `${way}: at ${say(Math.round(worst.along_mm))} the arc is lost, ${trimmed(worst.blown.field_G, 0)} G where it stands ${trimmed(worst.blown.limit_G, 0)} G.`;
 }
 
 /** Clamp, lead, way, arc. */

@@ -88,7 +88,7 @@ export const ferriteLow: Assessor = {
     const { least } = pair.wanted;
     const read = bothRead(pair);
     const body = over('FN', read, exactly(least), {
-      now: `${trimmed(read.nominal, 0)} FN in the bead`,
+      now: `${trimmed(read.nominal, 1)} FN in the bead`,
       gap: 'before it may crack',
       past: 'short of ferrite: it cracks as it sets',
       until: `${least} FN at least`,
