@@ -24,7 +24,7 @@ import { DEMO_KIT } from '../src/demo/kit';
 import { browserRows, type Row } from './benchBrowser';
 import { gaussSeidel } from './gaussSeidel';
 import { sweepOnGrid } from '../src/core/field/gridSweep';
-import type { BlowPiece } from '../src/core/field/piece';
+import { CALIBRATION_ARC, CALIBRATION_PLATE, CALIBRATION_SEAM } from '../tests/support/calibrationPlate';
 import { residual_A, SheetSolver } from '../src/core/field/sheet';
 import { sweep } from '../src/core/field/sweep';
 import { PLAIN_PIECE } from '../src/core/heat/piece';
@@ -148,18 +148,7 @@ function layoutRow(): Row {
 /** The field round the arc by a direct solver on a grid, against settling it cell by cell on the same grid to the same residual. */
 function fieldRows(): Row[] {
   const grid = { columns: 256, rows: 128, length_mm: 300, width_mm: 150 };
-  const piece: BlowPiece = {
-    length_mm: 300,
-    width_mm: 150,
-    closed: false,
-    magnetic: true,
-    clamps: [{ x: 20, y: 95 }],
-    lead: 'flat',
-    tabs: false,
-    residual: { x: 0, y: 0 },
-  };
-  const arc = { current_A: 130, arc_mm: 3.2, rod_mm: 3.2, ac: false };
-  const seam = { from: { x: 0, y: 75 }, to: { x: 300, y: 75 } };
+  const [piece, arc, seam] = [CALIBRATION_PLATE, CALIBRATION_ARC, CALIBRATION_SEAM];
   const places = 100;
   const solver = new SheetSolver(grid);
   const fed = [

@@ -1,25 +1,20 @@
 import fc from 'fast-check';
 import { fromCurrent, fromEdges, pushAt } from './blow';
 import { flowPast } from './flow';
-import type { BlowArc, BlowPiece, Spot } from './piece';
+import type { BlowPiece, Spot } from './piece';
 import { segmentField_G } from './segment';
 import { pushOfSheet_G, residual_A, SheetSolver, snapped, throughCut_A } from './sheet';
+import {
+  CALIBRATION_ARC,
+  CALIBRATION_PLATE,
+  CALIBRATION_SEAM,
+} from '../../../tests/support/calibrationPlate';
 import { blown, judgeSeam, sweep, type Hold, type Travel } from './sweep';
 
-/** The plate of the calibration facts: 300 x 150 x 10, a seam along its middle, 130 A, 1/8 rod. */
-const plate: BlowPiece = {
-  length_mm: 300,
-  width_mm: 150,
-  closed: false,
-  magnetic: true,
-  clamps: [{ x: 20, y: 95 }],
-  lead: 'flat',
-  tabs: false,
-  residual: { x: 0, y: 0 },
-};
-const arc: BlowArc = { current_A: 130, arc_mm: 3.2, rod_mm: 3.2, ac: false };
+const plate = CALIBRATION_PLATE;
+const arc = CALIBRATION_ARC;
+const seam = CALIBRATION_SEAM;
 const hold: Hold = { arc, arcForce: false, gathers: 1 };
-const seam = { from: { x: 0, y: 75 }, to: { x: 300, y: 75 } };
 const judged = (piece: BlowPiece, travel: Travel) => {
   const found = judgeSeam(sweep(piece, arc, seam, 100), travel, hold);
   if (!found) throw new Error('nothing judged');
