@@ -155,6 +155,23 @@ describe('an aluminium bracket', () => {
   });
 });
 
+describe('nickel on steel', () => {
+  test('pure nickel rod, its iron kept down, spotless round it', async () => {
+    await otherSide('nickel');
+    await b.driver.get(`${app.url}/job/ramp-guard/rod`);
+    await b.saysMain(/ENi-1/);
+    await b.driver.get(`${app.url}/job/ramp-guard/mix`);
+    await b.says('mix-says', /ENi-1 in low-carbon steel and nickel/);
+    await b.says('mix-technique', /Arc on the nickel: the steel thins the bead/);
+    // Held to the steel against that advice, its iron has a limit.
+    await b.tap('favour-A');
+    await b.driver.get(`${app.url}/job/ramp-guard/room/dilution`);
+    await b.saysMain(/40 % iron/);
+    await b.driver.get(`${app.url}/job/ramp-guard/procedure`);
+    await b.says('procedure-nickel', /sulphur, lead and zinc crack nickel/);
+  });
+});
+
 describe('metals that no arc joins', () => {
   test('aluminium to steel is refused, with other ways that this job allows', async () => {
     await otherSide('al-6xxx');

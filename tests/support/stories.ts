@@ -402,6 +402,16 @@ export const STORIES: readonly Story[] = [
     ],
     truth: 'beryllium-copper',
   },
+  {
+    name: 'caustic pot',
+    part: 'ni-vessel',
+    found: [
+      ['magnet', 'strong'],
+      ['spark', 'orange-hug'],
+      ['density', 8.87],
+    ],
+    truth: 'nickel',
+  },
 ];
 
 /** Kept apart from every setting of a figure. */

@@ -236,6 +236,7 @@ describe('when the diagrams have nothing to say', () => {
     ['plain rod on plain steel', joint(rod('E7018'), A36, S4140, 0.3), 'plain-steel'],
     ['cast iron by itself', alone(base('gray-iron')), 'iron-graphite'],
     ['manganese steel by itself', alone(base('manganese-steel')), 'manganese'],
+    ['nickel rod on steel to nickel', joint(rod('ENi-1'), A36, base('nickel'), 0.3), 'nickel'],
     ['nickel-copper rod on nickel-copper', joint(rod('ENiCu-7'), base('nickel-copper'), A36, 0.2), 'nickel'],
   ] as const)('%s', (_, weld, scope) => {
     expect(weld.scope.id).toBe(scope);

@@ -34,6 +34,7 @@ export const FAMILY_IDS = [
   'tin-bronze',
   'aluminium-bronze',
   'copper-nickel',
+  'nickel',
   'nickel-copper',
   'nickel-chromium',
   'titanium',

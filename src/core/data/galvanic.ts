@@ -44,6 +44,7 @@ const BY_GROUP: Readonly<Record<MetalGroup, SeriesId | null>> = {
   duplex: 'stainless-nickel',
   aluminium: 'aluminium',
   copper: 'bronze',
+  nickel: 'nickel',
   'nickel-copper': 'nickel-copper',
   'nickel-chromium': 'nickel-chromium',
   none: null,

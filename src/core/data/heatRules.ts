@@ -204,6 +204,7 @@ export const HEAT_RULES: Readonly<Record<FamilyId, HeatRule>> = {
   },
   'aluminium-bronze': rule('Up to 150 to 200 °C before and between beads.', null, 200, 200, FIGURES),
   'copper-nickel': rule('No preheat, below 70 °C between beads.', null, null, 70, FIGURES),
+  nickel: rule('No preheat. Below 150 °C between beads.', null, null, 150, FIGURES),
   'nickel-copper': rule('No preheat. Below 150 °C between beads.', null, null, 150, FIGURES),
   'nickel-chromium': rule('No preheat. Below 150 °C between beads.', null, null, 150, FIGURES),
   titanium: NO_ARC,

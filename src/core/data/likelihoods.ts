@@ -38,7 +38,7 @@ const STAINLESS = [
 const WROUGHT_AL = ['al-1xxx-3xxx', 'al-5xxx', 'al-6xxx', 'al-2xxx-7xxx'] as const;
 const CAST_AL = ['al-cast', 'al-die-cast'] as const;
 const BRASSES = ['brass', 'leaded-brass'] as const;
-const NICKELS = ['nickel-copper', 'nickel-chromium'] as const;
+const NICKELS = ['nickel', 'nickel-copper', 'nickel-chromium'] as const;
 
 // prettier-ignore
 export const LIKELIHOODS: Readonly<Record<OutcomeTestId, readonly Weights[]>> = {
@@ -48,6 +48,7 @@ export const LIKELIHOODS: Readonly<Record<OutcomeTestId, readonly Weights[]>> = 
     [[2, 20, 78], 'manganese-steel'],
     [[2, 25, 73], 'austenitic-stainless', 'free-machining-stainless'],
     [[45, 50, 5], 'duplex-stainless'],
+    [[80, 17, 3], 'nickel'],
     [[3, 37, 60], 'nickel-copper'],
     [[2, 30, 68], 'aluminium-bronze'],
     [[1, 10, 89], 'copper-nickel'],
@@ -83,7 +84,7 @@ export const LIKELIHOODS: Readonly<Record<OutcomeTestId, readonly Weights[]>> = 
     [[6, 66, 1, 6, 20, 1], 'tin-bronze'],
     [[8, 66, 0, 6, 20, 0], 'aluminium-bronze'],
     [[66, 12, 0, 7, 15, 0], 'copper-nickel'],
-    [[60, 14, 0, 0, 26, 0], 'nickel-copper', 'nickel-chromium'],
+    [[60, 14, 0, 0, 26, 0], ...NICKELS],
     [[58, 4, 1, 4, 33, 0], 'titanium'],
     [[1, 3, 92, 0, 4, 0], 'zinc-die-cast'],
     [[40, 48, 2, 4, 6, 0], 'lead'],
@@ -101,6 +102,7 @@ export const LIKELIHOODS: Readonly<Record<OutcomeTestId, readonly Weights[]>> = 
     [[0, 2, 0, 70, 28], 'magnesium'],
     [[0, 7, 87, 1, 5], 'copper', 'tin-bronze', 'aluminium-bronze', 'copper-nickel'],
     [[1, 14, 78, 3, 4], ...BRASSES],
+    [[3, 62, 20, 1, 14], 'nickel'],
     [[3, 50, 38, 1, 8], 'nickel-copper'],
     [[3, 78, 2, 1, 16], 'nickel-chromium'],
     [[1, 60, 0, 2, 37], 'titanium'],
@@ -141,6 +143,7 @@ export const LIKELIHOODS: Readonly<Record<OutcomeTestId, readonly Weights[]>> = 
     [[0, 0, 0, 0, 9, 10, 80, 1, 0], 'tin-bronze'],
     [[0, 0, 0, 0, 1, 24, 74, 1, 0], 'aluminium-bronze'],
     [[4, 0, 10, 0, 6, 0, 8, 72, 0], 'copper-nickel'],
+    [[36, 0, 44, 2, 0, 0, 0, 18, 0], 'nickel'],
     [[22, 0, 33, 3, 0, 0, 0, 42, 0], 'nickel-copper'],
     [[34, 1, 56, 1, 0, 0, 0, 8, 0], 'nickel-chromium'],
     [[40, 40, 18, 1, 0, 0, 0, 0, 1], 'titanium'],
@@ -173,7 +176,7 @@ export const LIKELIHOODS: Readonly<Record<OutcomeTestId, readonly Weights[]>> = 
     [[66, 32, 2, 0], ...CAST_AL, 'magnesium'],
     [[76, 23, 1, 0], 'copper'],
     [[38, 60, 2, 0], ...BRASSES],
-    [[26, 70, 4, 0], 'tin-bronze', 'copper-nickel'],
+    [[26, 70, 4, 0], 'tin-bronze', 'copper-nickel', 'nickel'],
     [[2, 48, 48, 2], 'nickel-chromium', 'titanium'],
     [[99, 1, 0, 0], 'lead'],
     [[4, 34, 50, 12], 'beryllium-copper'],
@@ -195,7 +198,7 @@ export const LIKELIHOODS: Readonly<Record<OutcomeTestId, readonly Weights[]>> = 
   // curl, short, crumbles, skates
   chip: [
     [[92, 6, 1, 1], 'low-carbon-steel', 'galvanised-steel', 'al-1xxx-3xxx', 'copper', 'lead'],
-    [[86, 11, 1, 2], 'wrought-iron', 'cast-steel', 'ferritic-stainless', 'copper-nickel', 'nickel-copper'],
+    [[86, 11, 1, 2], 'wrought-iron', 'cast-steel', 'ferritic-stainless', 'copper-nickel', 'nickel', 'nickel-copper'],
     [[76, 18, 1, 5], 'medium-carbon-steel'],
     [[30, 34, 2, 34], 'high-carbon-steel'],
     [[62, 24, 1, 13], 'low-alloy-steel'],
@@ -263,6 +266,7 @@ export const LIKELIHOODS: Readonly<Record<OutcomeTestId, readonly Weights[]>> = 
     [[4, 30, 10, 2, 2, 51, 1, 0, 0, 0], 'martensitic-stainless'],
     [[0, 0, 0, 0, 0, 0, 0, 0, 1, 99], ...WROUGHT_AL, ...CAST_AL, 'copper', ...BRASSES, 'tin-bronze', 'aluminium-bronze', 'copper-nickel', 'zinc-die-cast', 'lead', 'beryllium-copper'],
     [[0, 0, 0, 0, 0, 0, 1, 0, 11, 88], 'magnesium'],
+    [[0, 0, 0, 0, 4, 4, 0, 68, 0, 24], 'nickel'],
     [[0, 0, 0, 0, 5, 3, 0, 74, 0, 18], 'nickel-copper'],
     [[1, 0, 0, 0, 6, 6, 0, 82, 0, 5], 'nickel-chromium'],
     [[0, 0, 0, 0, 0, 0, 3, 0, 96, 1], 'titanium'],
@@ -270,7 +274,7 @@ export const LIKELIHOODS: Readonly<Record<OutcomeTestId, readonly Weights[]>> = 
   ],
   // melts-first, melts-low, glows, flares, green-flame
   torch: [
-    [[0, 0, 100, 0, 0], 'low-carbon-steel', 'wrought-iron', 'cast-steel', ...STEELS, ...IRONS, ...STAINLESS, 'manganese-steel', 'nickel-chromium'],
+    [[0, 0, 100, 0, 0], 'low-carbon-steel', 'wrought-iron', 'cast-steel', ...STEELS, ...IRONS, ...STAINLESS, 'manganese-steel', 'nickel', 'nickel-chromium'],
     [[1, 1, 90, 1, 7], 'galvanised-steel'],
     [[91, 6, 1, 2, 0], ...WROUGHT_AL, ...CAST_AL],
     [[10, 5, 1, 84, 0], 'magnesium'],

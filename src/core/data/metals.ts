@@ -13,6 +13,7 @@ export type MetalGroup =
   | 'duplex'
   | 'aluminium'
   | 'copper'
+  | 'nickel'
   | 'nickel-copper'
   | 'nickel-chromium'
   | 'none';
@@ -430,6 +431,16 @@ export const METALS = {
     rods: ['ECuNi', 'ENiCu-7', 'ENi-1'],
     cautions: [NICKEL_FUME],
   },
+  nickel: {
+    name: 'Nickel, commercially pure',
+    group: 'nickel',
+    arc: 'yes',
+    why: '',
+    instead: '',
+    thermal: thermal(8.89, 456, 1435),
+    rods: ['ENi-1'],
+    cautions: [NICKEL_FUME],
+  },
   'nickel-copper': {
     name: 'Nickel-copper',
     group: 'nickel-copper',
@@ -520,6 +531,7 @@ export const TOLERATES: Readonly<Partial<Record<MetalGroup, readonly string[]>>>
   austenitic: ['E309L-16', 'E312-16'],
   ferritic: ['E309L-16', 'E312-16'],
   duplex: ['E309LMo-16', 'E309L-16'],
+  nickel: ['ENiCrFe-3'],
   'nickel-copper': ['ENi-1'],
   'nickel-chromium': ['ENiCrFe-3'],
 };

@@ -218,7 +218,25 @@ export const PAIRS: readonly Pair[] = [
   { between: ['copper', 'copper'], rods: ['ECuSn-C', 'ECuAl-A2', 'ECuSn-A', 'ECuSi'], note: '' },
   { between: ['copper', 'copper-nickel'], rods: ['ENiCu-7', 'ECuNi', 'ECuAl-A2'], note: '' },
 
-  // Nickel alloys
+  // Nickel and its alloys
+  {
+    between: ['carbon', 'nickel'],
+    rods: ['ENi-1', 'ENiCrFe-3'],
+    note: 'Arc on the nickel: the steel thins the bead.',
+  },
+  {
+    between: ['hardenable', 'nickel'],
+    rods: ['ENi-1', 'ENiCrFe-3'],
+    note: 'Preheat for the steel side only.',
+  },
+  { between: ['austenitic', 'nickel'], rods: ['ENiCrFe-3', 'ENi-1'], note: '' },
+  { between: ['ferritic', 'nickel'], rods: ['ENiCrFe-3', 'ENi-1'], note: '' },
+  { between: ['duplex', 'nickel'], rods: ['ENiCrFe-3', 'ENi-1'], note: '' },
+  { between: ['manganese', 'nickel'], rods: ['ENiCrFe-3'], note: '' },
+  { between: ['cast-iron', 'nickel'], rods: ['ENi-CI', 'ENi-1'], note: '' },
+  { between: ['copper', 'nickel'], rods: ['ENi-1', 'ENiCu-7'], note: '' },
+  { between: ['nickel', 'nickel-copper'], rods: ['ENi-1', 'ENiCu-7'], note: '' },
+  { between: ['nickel', 'nickel-chromium'], rods: ['ENiCrFe-3', 'ENi-1'], note: '' },
   { between: ['carbon', 'nickel-copper'], rods: ['ENiCu-7', 'ENi-1'], note: '' },
   {
     between: ['hardenable', 'nickel-copper'],

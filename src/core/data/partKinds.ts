@@ -292,6 +292,7 @@ export const PART_KINDS = {
   'ni-vessel': part('Acid or caustic vessel, pickling hook', {
     'nickel-copper': 44,
     'nickel-chromium': 14,
+    nickel: 9,
     [SS]: 30,
     titanium: 4,
   }),

@@ -43,6 +43,7 @@ export const BACKGROUND: Readonly<Record<FamilyId, number>> = {
   'tin-bronze': 1,
   'aluminium-bronze': 0.6,
   'copper-nickel': 0.4,
+  nickel: 0.05,
   'nickel-copper': 0.2,
   'nickel-chromium': 0.2,
   titanium: 0.15,
@@ -132,6 +133,7 @@ export const SETTINGS = {
     factors: {
       'austenitic-stainless': 3,
       'duplex-stainless': 4,
+      nickel: 6,
       'nickel-copper': 4,
       'nickel-chromium': 4,
       titanium: 5,

@@ -91,6 +91,7 @@ const WIRE_GAS: Partial<Record<MetalGroup, string>> = {
   ferritic: 'argon with about 2 % CO2',
   duplex: 'argon with about 2 % CO2',
   'nickel-chromium': 'argon, or argon with helium',
+  nickel: 'argon, or argon with helium',
   'nickel-copper': 'argon, or argon with helium',
 };
 

@@ -64,6 +64,7 @@ const BY_GROUP: Readonly<Record<MetalGroup, Takes>> = {
   ),
   aluminium: takes(good('well, AC'), good('well, argon'), no('no'), fair('some alloys, special flux')),
   copper: takes(fair('with preheat'), fair('with argon and its own wire'), no('no'), good('well')),
+  nickel: takes(good('well'), good('well'), no('no'), fair('silver')),
   'nickel-copper': takes(good('well'), good('well'), no('no'), fair('silver')),
   'nickel-chromium': takes(good('well'), good('well'), no('no'), fair('special filler')),
   none: NONE,

@@ -36,7 +36,14 @@ export interface TruckList {
 }
 
 /** Metals that want a brush and discs of their own. Common practice. */
-const OWN_BRUSH: readonly MetalGroup[] = ['austenitic', 'ferritic', 'duplex', 'aluminium', 'nickel-chromium'];
+const OWN_BRUSH: readonly MetalGroup[] = [
+  'austenitic',
+  'ferritic',
+  'duplex',
+  'aluminium',
+  'nickel',
+  'nickel-chromium',
+];
 
 /**
  * Answers "what do I load?" for a day of several jobs: rods are added up before they are held against the tins, since a tin that is

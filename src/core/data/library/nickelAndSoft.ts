@@ -1,6 +1,21 @@
 import { row } from './row';
 
 export const NICKEL_AND_SOFT = {
+  nickel: row({
+    rho: [8.8, 8.9],
+    melt: [1435, 1446],
+    k: [60, 92],
+    cte: [13, 13.5],
+    hb: [75, 230],
+    iacs: [14, 25],
+    magnet: 'strong, less than steel; lets go above 360 °C',
+    colour: 'silver with a warm cast',
+    spark: 'few, short, orange, clings to the wheel',
+    chip: 'soft, tough curl',
+    fracture: 'torn',
+    chem: { Ni: [99, 99.9], Fe: [0, 0.4], Mn: [0, 0.35], Cu: [0, 0.25], Si: [0, 0.35], C: [0, 0.15] },
+    other: 'TIG takes it well.',
+  }),
   'nickel-copper': row({
     rho: [8.4, 8.86],
     melt: [1300, 1350],

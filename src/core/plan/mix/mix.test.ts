@@ -4,6 +4,7 @@ import { cloudOf } from '../../constitution/cloud';
 import { baseMetalOf } from '../../constitution/baseMetal';
 import { dilutionByPass, dilutionOf } from '../../constitution/dilution';
 import { judgePair } from '../../constitution/pair';
+import { HANDBOOK_PAIRS } from '../../../../tests/support/handbookPairs';
 import { blankSide } from '../../formats/blankJob';
 import { DEMO_KIT } from '../../../demo/kit';
 import type { RodClassId } from '../../data/rods';
@@ -31,6 +32,8 @@ const withTin = (rodClass: RodClassId): Kit => {
   const [like] = DEMO_KIT.tins;
   return { ...DEMO_KIT, tins: [...DEMO_KIT.tins, { ...(like as Tin), id: 'more', rodClass, size: '3/32' }] };
 };
+
+const MIX_ROOMS = ['ferrite-low', 'ferrite-high', 'martensite', 'hot-crack', 'dilution'];
 
 describe('309L between carbon steel and 304, the everyday joint', () => {
   test('at 30 % it is tight or better, and never told to have no room (common practice: it is what everybody uses)', () => {
@@ -141,6 +144,19 @@ describe('nickel and copper rods', () => {
     expect(limit?.limit?.nominal).toBeGreaterThanOrEqual(40);
     expect(limit?.limit?.nominal).toBeLessThanOrEqual(44);
   });
+});
+
+describe('every pair of the handbooks', () => {
+  test.each(HANDBOOK_PAIRS)(
+    '%s to %s: planned with its first rod, and no limit of the metals closes it',
+    (a, b, [rod]) => {
+      const job = post({ 'metal.sideA.family': a, 'metal.sideB.family': b, 'rod.rodClass': rod });
+      const mix = mixOf(job);
+      expect(mix).toBeTruthy();
+      const shut = MIX_ROOMS.filter((id) => room(job, id, withTin(rod as RodClassId))?.state === 'none');
+      expect(shut).toEqual([]);
+    },
+  );
 });
 
 describe('levers', () => {

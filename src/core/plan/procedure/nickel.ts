@@ -5,7 +5,7 @@ import { inWords } from '../../units/format';
 import type { Situation } from '../situation';
 import { note, part, type Procedure } from './procedure';
 
-const NICKEL: readonly MetalGroup[] = ['nickel-copper', 'nickel-chromium'];
+const NICKEL: readonly MetalGroup[] = ['nickel', 'nickel-copper', 'nickel-chromium'];
 
 /** Nickel alloys: cleaner than anything else, and the pool has to be put where it is wanted. */
 export function nickel({ wants, system, heat }: Situation): Procedure | null {

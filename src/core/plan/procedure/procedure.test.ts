@@ -200,11 +200,12 @@ describe('the other metals', () => {
     expect(words(procedure('ramp-guard', 'copper', pair))).toMatch(/along its grain/);
   });
 
-  test('nickel alloys: spotless 50 mm round it', () => {
-    expect(words(procedure('ramp-guard', 'nickel', { 'metal.sideA.family': 'nickel-copper' }))).toMatch(
-      /50 mm/,
-    );
-  });
+  test.each(['nickel', 'nickel-copper', 'nickel-chromium'])(
+    '%s: spotless 50 mm round it (common practice)',
+    (family) => {
+      expect(words(procedure('ramp-guard', 'nickel', { 'metal.sideA.family': family }))).toMatch(/50 mm/);
+    },
+  );
 
   test('plain steel has none', () => {
     expect(proceduresFor(situation('ramp-guard'))).toEqual([]);
