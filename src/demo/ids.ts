@@ -10,4 +10,5 @@ export const DEMO_IDS: readonly string[] = [
   'gangway-trolley',
   'cradle-arm',
   'rail-bracket',
+  'hatch-frame',
 ];

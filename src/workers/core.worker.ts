@@ -3,9 +3,9 @@ import { glanceAt } from '@core/plan/glance';
 import { runPlate, type PlateFrame, type PlateRun } from '@core/heat/plate/run';
 import { sweepOnGrid, type GridPlace, type GridSweep } from '@core/field/gridSweep';
 import { bestClamps } from '@core/field/bestClamps';
-import { heatTable } from '@core/order/heatBetween';
-import { searchOrder, type SearchState } from '@core/order/search';
-import { blowOfQuestion, type OrderQuestion } from '@core/plan/order/orderPlan';
+import { searchChoices, type ChoicesState } from '@core/order/choices';
+import { EXHAUSTIVE_TO } from '@core/order/search';
+import { firstFew, termsOf, type OrderQuestion } from '@core/plan/order/orderQuestion';
 import { methodRows } from '@core/heat/preheat/preheat';
 import { cloudOf } from '@core/constitution/cloud';
 
@@ -34,17 +34,17 @@ async function plateRun(
 }
 
 /**
- * Looks for a better order, and hands over the best so far.
+ * Looks for the best order for everything that may be wanted of one, and hands over what is found so far.
  * @param id what the search is called off by
  * @returns true at its end, false where it was called off
  */
 async function orderRun(
   id: string,
   question: OrderQuestion,
-  onState: (state: SearchState) => Promise<void> | void,
+  onState: (state: ChoicesState) => Promise<void> | void,
 ): Promise<boolean> {
-  const heat = heatTable(question.heat);
-  for (const state of searchOrder(heat, question.travel, blowOfQuestion(question))) {
+  const few = termsOf(firstFew(question, EXHAUSTIVE_TO));
+  for (const state of searchChoices(termsOf(question), few, question.travel)) {
     await onState(state);
     await breathe();
     if (calledOff.delete(id)) return false;

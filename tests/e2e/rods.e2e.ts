@@ -165,7 +165,7 @@ describe('a square tube on a plate', () => {
     await b.says('runs-say', /4 runs, 4 tie-ins/);
     await b.says('run-list', /onto a hot start/);
     await b.says('school-square-tube', /Backstep[^\n]*this plan/);
-    await b.tap('runs-continuous');
+    await b.tap('runs-straight');
     await b.says('runs-say', /3 runs/);
     await b.says('run-list', /Begin \d+ mm from the corner/);
     await b.says('school-square-tube', /Continuous[^\n]*this plan/);

@@ -2,9 +2,13 @@ import type { BlowArc, BlowPiece } from '../../src/core/field/piece';
 
 /** The plate of the calibration facts: 300 x 150 x 10, a seam along its middle, 130 A, 1/8 rod. */
 export const CALIBRATION_PLATE: BlowPiece = {
+  kind: 'plate',
   length_mm: 300,
   width_mm: 150,
-  closed: false,
+  seam_mm: 75,
+  tacks: [],
+  web_mm: 0,
+  tube_mm: 0,
   magnetic: true,
   clamps: [{ x: 20, y: 95 }],
   lead: 'flat',

@@ -1,4 +1,4 @@
-import { memoryOf, PRACTICE, type Source } from './sources';
+import { memoryOf, OUR_JUDGEMENT, PRACTICE, type Source } from './sources';
 
 /** Figures of arc blow: fitted so that the field agrees with what welders see; for comparing choices, not for a gauss meter. */
 
@@ -28,13 +28,21 @@ export const SWEEP = { from_mm: 10, places: 60, source: PRACTICE } as const;
 export const TAB_mm = { value: 50, source: PRACTICE } as const;
 /** Where the clamp is put when nobody says: at least so far in from the end, before the weld, and aside of it, mm. */
 export const USUAL_CLAMP = { along_mm: 20, before_mm: 60, aside_mm: 20, source: PRACTICE } as const;
+/** Half of what the pool, and a tack, joins along the seam, mm. */
+export const POOL_HALF_mm = { value: 5, source: OUR_JUDGEMENT } as const;
+export const TACK_HALF_mm = { value: 8, source: OUR_JUDGEMENT } as const;
+/** Upright of a tee, and tube of a frame, where nobody says, mm. */
+export const USUAL_WEB_mm = { value: 100, source: OUR_JUDGEMENT } as const;
+export const USUAL_TUBE_mm = { value: 50, source: OUR_JUDGEMENT } as const;
+/** A frame where nobody says, over all, mm. */
+export const USUAL_FRAME_mm = { length: 600, width: 400, source: OUR_JUDGEMENT } as const;
 /** Free end of the work lead that still counts, mm. */
 export const LEAD_COUNTS_mm = 2000;
 /** What a field that is there before any arc does. */
-export const RESIDUAL_GUIDE: readonly { upTo_G: number; words: string }[] = [
+export const RESIDUAL_GUIDE = [
   { upTo_G: 10, words: 'fine' },
   { upTo_G: 20, words: 'noticeable' },
   { upTo_G: 40, words: 'unstable' },
   { upTo_G: Infinity, words: 'severe: demagnetise it first' },
-];
+] as const;
 export const RESIDUAL_SOURCE = memoryOf('practice with magnetised pipe and crane rails');

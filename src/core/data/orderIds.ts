@@ -1,11 +1,31 @@
 /** The choices of the Order stop by id: what a record may hold. */
 
+/** What the welder has before him, as the field and the order see it. */
+export const PIECES = {
+  plate: 'One plate',
+  'two-plates': 'Two plates, a gap between',
+  tee: 'An upright on a plate',
+  ring: 'A pipe or tube, round it',
+  frame: 'A frame of tube, four corners',
+} as const;
+export type PieceKind = keyof typeof PIECES;
+
+/** Which plate of a tee the clamp sits on. */
+export const CLAMP_ON = { flat: 'On the flat plate', upright: 'On the upright' } as const;
+export type ClampOn = keyof typeof CLAMP_ON;
+
 /** Which way a weld is travelled. */
 export const TRAVELS = {
   away: 'Away from the clamp',
   towards: 'Towards the clamp',
   alternate: 'There and back, pass by pass',
 } as const;
+/** On a frame there is no way towards the clamp: each mitre is welded out from its inside, or in. */
+export const FRAME_TRAVELS: Readonly<Record<keyof typeof TRAVELS, string>> = {
+  away: 'From the inside out',
+  towards: 'From the outside in',
+  alternate: 'Out and in, pass by pass',
+};
 export type TravelId = keyof typeof TRAVELS;
 
 /** How the work lead leaves the clamp. */

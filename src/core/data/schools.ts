@@ -152,8 +152,8 @@ export const SCHOOLS = {
         'every start is melted again while hot',
         'more starts',
       ),
-      continuous: way(
-        'Continuous round, tie-ins off the corners',
+      straight: way(
+        'Straight on round, tie-ins off the corners',
         'fewer starts',
         'the rod must last, and corners come at the end of it',
       ),

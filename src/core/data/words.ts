@@ -53,12 +53,6 @@ export const SKILLS = {
 /** How a rod is moved. */
 export const MOVES = { stringer: 'Stringers', weave: 'Small weave' } as const;
 
-/** How runs follow one another along a joint. */
-export const RUN_ORDERS = {
-  backstep: 'Backstep',
-  continuous: 'One after the other',
-} as const;
-
 /** How the arc is aimed where a thin side meets a thick one, and the share of its heat the thin side takes. */
 export const AIMS = {
   bisect: { name: 'Split the angle', thinShare: 0.5, words: 'Aim down the middle of the joint.' },
@@ -90,7 +84,6 @@ export type AimId = keyof typeof AIMS;
 export type DutyId = keyof typeof DUTIES;
 export type SkillId = keyof typeof SKILLS;
 export type MoveId = keyof typeof MOVES;
-export type RunOrderId = keyof typeof RUN_ORDERS;
 
 /** The ids of a table of words, as the non-empty tuple a schema wants. */
 export const idsOf = <T extends object>(table: T) =>

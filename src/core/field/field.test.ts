@@ -72,19 +72,29 @@ describe('the facts of practice that the model is fitted to', () => {
 });
 
 describe('the current in the plate', () => {
+  const past = (at: Spot, clamp: Spot, x_mm: number, y_mm: number, arc_mm: number, ring = false) =>
+    flowPast(
+      at,
+      [
+        { at, share: 1 },
+        { at: clamp, share: -1 },
+      ],
+      { x_mm, y_mm, ring },
+      arc_mm,
+    );
   const inside = fc.record({
     x: fc.double({ min: 15, max: 285, noNaN: true }),
     y: fc.double({ min: 15, max: 135, noNaN: true }),
   });
 
   test('far down a strip half of it flows past on the one side: I / 2W (by symmetry)', () => {
-    const flow = flowPast({ x: 500, y: 50 }, [{ x: 20, y: 50 }], 1000, 100, 1e-6);
+    const flow = past({ x: 500, y: 50 }, { x: 20, y: 50 }, 1000, 100, 1e-6);
     expect(flow.x).toBeCloseTo(-1 / 200, 5);
     expect(flow.y).toBeCloseTo(0, 9);
   });
 
   test('round a ring: opposite the clamp nothing pushes along, and either way round is the same (by symmetry)', () => {
-    const ring = (x: number) => flowPast({ x, y: 40 }, [{ x: 100, y: 40 }], 400, 80, 3, true);
+    const ring = (x: number) => past({ x, y: 40 }, { x: 100, y: 40 }, 400, 80, 3, true);
     expect(ring(300).x).toBeCloseTo(0, 5);
     expect(ring(150).x).toBeCloseTo(-ring(50).x, 5);
     expect(Math.abs(ring(120).x)).toBeGreaterThan(Math.abs(ring(200).x));
@@ -95,9 +105,9 @@ describe('the current in the plate', () => {
     fc.assert(
       fc.property(inside, inside, (at, clamp) => {
         fc.pre(Math.hypot(at.x - clamp.x, at.y - clamp.y) > 10);
-        const here = flowPast(at, [clamp], 300, 150, 3);
+        const here = past(at, clamp, 300, 150, 3);
         const over = (s: Spot) => ({ x: 300 - s.x, y: s.y });
-        const turned = flowPast(over(at), [over(clamp)], 300, 150, 3);
+        const turned = past(over(at), over(clamp), 300, 150, 3);
         expect(turned.x).toBeCloseTo(-here.x, 8);
         expect(turned.y).toBeCloseTo(here.y, 8);
       }),

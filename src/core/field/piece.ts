@@ -1,3 +1,5 @@
+import type { PieceKind } from '../data/orderIds';
+
 /** The piece as a thin conducting sheet, seen from above: from its left end along the weld, and across it. Millimetres, amps, gauss. */
 
 export interface Spot {
@@ -5,15 +7,32 @@ export interface Spot {
   y: number;
 }
 
+/** A clamp on the piece; on a tee it may sit on the upright, so far up as it lies from the seam. */
+export interface Clamp extends Spot {
+  upright?: boolean;
+}
+
 export interface BlowPiece {
+  /**
+   * One plate; two with a gap between them that touch at their tacks; a flange with an upright on it, joined at its tacks; a ring or a
+   * tube unrolled (its right end is its left end, and only its long sides are edges); a frame of tube, seen from above.
+   */
+  kind: PieceKind;
+  /** A frame: over all. */
   length_mm: number;
   width_mm: number;
-  /** A ring or a tube, unrolled: its right end is its left end, and only its long sides are edges. */
-  closed: boolean;
+  /** Where the seam lies across it, from its lower edge. */
+  seam_mm: number;
+  /** Where plates are tacked, from the left end. */
+  tacks: readonly number[];
+  /** Height of a tee's upright. */
+  web_mm: number;
+  /** Side of a frame's tube. */
+  tube_mm: number;
   /** Steel that a magnet holds: gathers the field, and its edges push. */
   magnetic: boolean;
   /** Where the work clamps sit. The current shares itself out between them evenly. */
-  clamps: readonly Spot[];
+  clamps: readonly Clamp[];
   /** How the lead leaves the clamp: flat it does nothing to the arc, upright it does. */
   lead: 'flat' | 'up' | 'down';
   /** Run-off tabs or heavy tacks at both ends of the weld. */

@@ -1,5 +1,6 @@
 import { ARC_FORCE_HOLDS, BLOW_LIMIT_G, SWEEP } from '../data/arcBlow';
-import { pushAt } from './blow';
+import { pushAt, pushAtCorner } from './blow';
+import { cornersOf, headingOf } from './frame';
 import type { BlowArc, BlowPiece, Spot } from './piece';
 
 /** Along the plate as it lies: left to right, or right to left. */
@@ -11,6 +12,8 @@ export interface BlowAt {
   /** From the left end of the weld, mm. */
   along_mm: number;
   push: Spot;
+  /** Which way the weld runs here; along x where nothing is said. The push is told along it and across it. */
+  heading?: Spot;
 }
 
 /** How the arc is blown at a place, for one way of travelling. */
@@ -22,11 +25,13 @@ export interface Blown {
   share: number;
 }
 
-/** A weld along the middle of a piece. */
+/** A weld on a piece. On a frame: as long as the mitres of all corners together. */
 export interface Seam {
   from: Spot;
   to: Spot;
 }
+
+export const seamLength_mm = ({ from, to }: Seam): number => Math.hypot(to.x - from.x, to.y - from.y);
 
 /** What lets an arc stand more, or less. */
 export interface Hold {
@@ -36,6 +41,10 @@ export interface Hold {
   gathers: number;
 }
 
+/** On a frame: the corner, from 1, that a place of the weld lies at. */
+export const cornerAt = (seam: Seam, along_mm: number): number =>
+  1 + Math.min(3, Math.floor((4 * along_mm) / seamLength_mm(seam)));
+
 /** The push at places along a seam, from 10 mm inside one end to 10 mm inside the other. */
 export function sweep(
   piece: BlowPiece,
@@ -43,13 +52,47 @@ export function sweep(
   { from, to }: Seam,
   places: number = SWEEP.places,
 ): BlowAt[] {
-  const length = Math.hypot(to.x - from.x, to.y - from.y);
+  if (piece.kind === 'frame') return roundFrame(piece, arc, seamLength_mm({ from, to }), places);
+  const length = seamLength_mm({ from, to });
   const inset = Math.min(SWEEP.from_mm, length / 4);
   return Array.from({ length: places }, (_, n) => {
     const along_mm = inset + ((length - 2 * inset) * n) / Math.max(1, places - 1);
     const share = along_mm / Math.max(length, 1e-9);
     const at = { x: from.x + share * (to.x - from.x), y: from.y + share * (to.y - from.y) };
     return { at, along_mm, push: pushAt(piece, arc, at) };
+  });
+}
+
+/** A push as it lies, told along a weld and across it. */
+export const alongAndAcross = (push: Spot, heading: Spot = { x: 1, y: 0 }): Spot => ({
+  x: push.x * heading.x + push.y * heading.y,
+  y: push.y * heading.x - push.x * heading.y,
+});
+
+/** And back. */
+export const asItLies = ({ push, heading = { x: 1, y: 0 } }: BlowAt): Spot => ({
+  x: push.x * heading.x - push.y * heading.y,
+  y: push.x * heading.y + push.y * heading.x,
+});
+
+/** The mitres of a frame, corner after corner, each from its inside out. */
+function roundFrame(piece: BlowPiece, arc: BlowArc, length: number, places: number): BlowAt[] {
+  const each = Math.max(1, Math.round(places / 4));
+  // No mitre is longer than its tube is wide.
+  const mitre = Math.min(length / 4, Math.SQRT2 * piece.tube_mm);
+  return cornersOf(piece).flatMap((corner, n) => {
+    const heading = headingOf(n);
+    return Array.from({ length: each }, (_, k): BlowAt => {
+      const along = ((k + 0.5) / each - 0.5) * mitre;
+      const at = { x: corner.x + along * heading.x, y: corner.y + along * heading.y };
+      const push = pushAtCorner(piece, arc, n, at);
+      return {
+        at,
+        along_mm: ((n + (k + 0.5) / each) * length) / 4,
+        push: alongAndAcross(push, heading),
+        heading,
+      };
+    });
   });
 }
 

@@ -55,7 +55,6 @@ export const blankRod = (): Job['rod'] => ({
   move: null,
   beadCount: null,
   beadShares: [],
-  runs: null,
   rebake: false,
 });
 
@@ -88,6 +87,13 @@ export const BLANK_CASTING: Job['casting'] = { way: null, machined: null, movabl
 
 /** Nothing said of the order: the app proposes. */
 export const BLANK_ORDER: Job['order'] = {
+  piece: null,
+  tackEvery_mm: null,
+  clampOn: null,
+  seamSide_mm: null,
+  frameLong_mm: null,
+  frameWide_mm: null,
+  tube_mm: null,
   clampAlong_mm: null,
   clampAside_mm: null,
   clamp2Along_mm: null,

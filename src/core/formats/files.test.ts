@@ -46,12 +46,17 @@ describe('any file of the app', () => {
     expect(readFile(writeJobFile(job, kit))).toEqual({ ok: true, value: { jobs: [job], kit } });
   });
 
-  test.each([1, 2, 3, 4, 5, 6])(
+  test.each([1, 2, 3, 4, 5, 6, 7])(
     'a job file of version %i is brought up to this one, with nothing changed that was in it',
     (version) => {
       const old = readFileSync(join(ROOT, 'tests', 'fixtures', `job-v${version}.json`), 'utf8');
       const read = readFile(old);
-      expect(read).toMatchObject({ ok: true, value: { jobs: [JSON.parse(old).job] } });
+      const { job } = JSON.parse(old);
+      // How runs follow one another is said once now, with the order of the segments.
+      const { runs, ...rod } = job.rod;
+      const order = runs === 'continuous' ? { order: { ...job.order, pattern: 'straight' } } : {};
+      expect(read).toMatchObject({ ok: true, value: { jobs: [{ ...job, rod, ...order }] } });
+      expect(read.ok && read.value.jobs[0]?.order).toMatchObject({ piece: null, tackEvery_mm: null });
       expect(read.ok && read.value.jobs[0]?.power.leadsId).toBeNull();
       expect(read.ok && read.value.jobs[0]?.metal.oldWeld.evidence).toEqual({});
       expect(read.ok && read.value.kit.supplies[0]).toMatchObject({
@@ -82,7 +87,7 @@ describe('any file of the app', () => {
     [
       'newer',
       () => demo('vent-cowl').replace(/"version": \d+/, '"version": 99'),
-      /version 99; this app reads 1 to 7/,
+      /version 99; this app reads 1 to 8/,
     ],
     ['of another app', () => '{"format":"something-else","version":1}', /its format is "something-else"/],
     [

@@ -3,7 +3,7 @@ import { CABLE_IDS } from '../data/cables';
 import { COATING_IDS, COATING_LOOK_IDS } from '../data/coatings';
 import { FAMILY_IDS } from '../data/families';
 import { METHOD_IDS, RESTRAINTS } from '../data/heatIds';
-import { ARCS, LEADS, MOST_SEGMENTS, PATTERNS, TRAVELS } from '../data/orderIds';
+import { ARCS, CLAMP_ON, LEADS, MOST_SEGMENTS, PATTERNS, PIECES, TRAVELS } from '../data/orderIds';
 import { FAVOURS, IRON_WAYS } from '../data/ironIds';
 import { CHECK_IDS, FINDINGS, SYMPTOMS } from '../data/noArcIds';
 import { COOLING, LIES } from '../data/machines';
@@ -21,7 +21,6 @@ import {
   MOVES,
   PLACES,
   POSITIONS,
-  RUN_ORDERS,
   SKILLS,
   SURFACES,
 } from '../data/words';
@@ -167,7 +166,6 @@ export const Job = z.object({
     beadCount: optionalNumber('rod.beadCount'),
     /** Sizes of the passes against one another, first to last; a pass that is not named counts as 1. */
     beadShares: z.array(z.number().min(0.25).max(4)).max(60),
-    runs: z.enum(idsOf(RUN_ORDERS)).nullable(),
     /** The tin is baked again before the job. */
     rebake: z.boolean(),
   }),
@@ -206,6 +204,17 @@ export const Job = z.object({
   }),
   /** Where the clamp sits, which way it is welded, in what order, and how much it may pull. */
   order: z.object({
+    /** What is before the welder; blank: as the joint says. */
+    piece: z.enum(idsOf(PIECES)).nullable(),
+    /** From one tack to the next; of a tee, which plate the clamp is on. */
+    tackEvery_mm: optionalNumber('order.tackEvery_mm'),
+    clampOn: z.enum(idsOf(CLAMP_ON)).nullable(),
+    /** From the lower edge of the piece to the seam. */
+    seamSide_mm: optionalNumber('order.seamSide_mm'),
+    /** A frame over all, and the side of its tube. */
+    frameLong_mm: optionalNumber('order.frameLong_mm'),
+    frameWide_mm: optionalNumber('order.frameWide_mm'),
+    tube_mm: optionalNumber('order.tube_mm'),
     /** From the left end of the piece along the weld, and from the seam across it: up is side A. */
     clampAlong_mm: optionalNumber('order.clampAlong_mm'),
     clampAside_mm: optionalNumber('order.clampAside_mm'),

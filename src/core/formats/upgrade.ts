@@ -16,7 +16,7 @@ import {
  */
 
 /** Version of jobs and kits, stored or in files. */
-export const DATA_VERSION = 7;
+export const DATA_VERSION = 8;
 
 type Bag = Record<string, unknown>;
 
@@ -196,12 +196,25 @@ function jobFrom6(job: unknown): unknown {
   };
 }
 
+/** Version 7 knew two orders, of runs and of segments, and a piece by its joint only. */
+function jobFrom7(job: unknown): unknown {
+  if (!isBag(job) || !isBag(job.rod)) return job;
+  const { runs, ...rod } = job.rod;
+  const order = withDefaults(job.order, BLANK_ORDER) ?? BLANK_ORDER;
+  const taken = runs === 'backstep' ? 'backstep' : runs === 'continuous' ? 'straight' : null;
+  return {
+    ...job,
+    rod,
+    order: isBag(order) && order.pattern === null ? { ...order, pattern: taken } : order,
+  };
+}
+
 type Upgrade = (data: unknown) => unknown;
 const same: Upgrade = (data) => data;
 
 /** What each version needs to become the next: the first stands for version 1. */
-const JOB_STEPS: readonly Upgrade[] = [jobFrom1, jobFrom2, jobFrom3, jobFrom4, jobFrom5, jobFrom6];
-const KIT_STEPS: readonly Upgrade[] = [kitFrom1, same, kitFrom3, kitFrom4, same, same];
+const JOB_STEPS: readonly Upgrade[] = [jobFrom1, jobFrom2, jobFrom3, jobFrom4, jobFrom5, jobFrom6, jobFrom7];
+const KIT_STEPS: readonly Upgrade[] = [kitFrom1, same, kitFrom3, kitFrom4, same, same, same];
 
 const upgrade = (steps: readonly Upgrade[], data: unknown, from: number): unknown =>
   steps.slice(Math.max(0, from - 1)).reduce((at, step) => step(at), data);

@@ -1,24 +1,44 @@
 import fc from 'fast-check';
 import { PLAIN_PIECE } from '../heat/piece';
 import { heatTable, type HeatTable } from './heatBetween';
-import { judgeOrder } from './judgeOrder';
+import { judgeOrder, type OrderTerms } from './judgeOrder';
 import { angular_mm, bow_mm, buckles_N, teeSection, tendon_N, transverse_mm } from './pull';
 import { EXHAUSTIVE_TO, namedOrders, searchOrder, type SearchState } from './search';
-import { asKept, bareStarts, endsOnStarts, fromKept, patternOf, segmentsOf, type Laid } from './segments';
+import {
+  asKept,
+  bareStarts,
+  edgesOf,
+  endsOnStarts,
+  fromKept,
+  patternOf,
+  segmentsOf,
+  type Laid,
+} from './segments';
 
 const INCH = 25.4;
-const calm = () => 0;
 const table = (count: number, change: Partial<typeof PLAIN_PIECE> = {}): HeatTable => {
   const piece = { ...PLAIN_PIECE, weldLength_mm: 480, length_mm: 600, ...change };
+  const segments = segmentsOf(piece.weldLength_mm, piece.weldLength_mm / count);
   return heatTable({
     piece,
-    segments: segmentsOf(piece.weldLength_mm, piece.weldLength_mm / count),
+    segments,
+    edges_mm: edgesOf(segments),
     start_C: 15,
     energy_J: 60_000,
     arc_s: 30,
     between_s: 25,
   });
 };
+const terms = (count: number, change: Partial<OrderTerms> = {}): OrderTerms => ({
+  heat: table(count),
+  blowOf: () => 0,
+  middles: Array.from({ length: count }, (_, n) => ({ x: (n + 0.5) * (480 / count), y: 0 })),
+  joined: true,
+  ceiling_C: null,
+  holesAt_C: null,
+  rodsEach: 1,
+  ...change,
+});
 const last = (states: Iterable<SearchState>): SearchState => {
   const all = [...states];
   const end = all[all.length - 1];
@@ -127,7 +147,7 @@ describe('heat from segment to segment', () => {
   });
 
   test('stepping back starts cooler than running straight on (common practice)', () => {
-    const named = namedOrders(table(8), 1, calm);
+    const named = namedOrders(terms(8), 1);
     expect(named.backstep.starts_C[1] ?? 0).toBeLessThan(named.straight.starts_C[1] ?? 0);
     expect(named.straight.starts_C[0]).toBeCloseTo(15, 9);
   });
@@ -136,8 +156,8 @@ describe('heat from segment to segment', () => {
 describe('search', () => {
   test('few segments: every order is tried, and none is better', () => {
     for (const count of [2, 4, 5]) {
-      const heat = table(count);
-      const { best, proven } = last(searchOrder(heat, 1, calm));
+      const asked = terms(count);
+      const { best, proven } = last(searchOrder(asked, 1));
       expect(proven).toBe(true);
       fc.assert(
         fc.property(
@@ -148,7 +168,7 @@ describe('search', () => {
           fc.array(fc.boolean(), { minLength: count, maxLength: count }),
           (indices, turned) => {
             const order = indices.map((index, n): Laid => ({ index, travel: turned[n] ? 1 : -1 }));
-            expect(judgeOrder(order, heat, calm).score).toBeGreaterThanOrEqual(best.score - 1e-9);
+            expect(judgeOrder(order, asked).score).toBeGreaterThanOrEqual(best.score - 1e-9);
           },
         ),
         { numRuns: 60 },
@@ -158,17 +178,18 @@ describe('search', () => {
   });
 
   test('many: never worse than a named order, and the same every time', () => {
-    const heat = table(10);
-    const found = last(searchOrder(heat, 1, calm));
-    for (const named of Object.values(namedOrders(heat, 1, calm)))
+    const asked = terms(10);
+    const found = last(searchOrder(asked, 1));
+    for (const named of Object.values(namedOrders(asked, 1)))
       expect(found.best.score).toBeLessThanOrEqual(named.score + 1e-9);
-    expect(last(searchOrder(heat, 1, calm)).best.order).toEqual(found.best.order);
+    expect(last(searchOrder(asked, 1)).best.order).toEqual(found.best.order);
     expect(found.proven).toBe(false);
   });
 
   test('a way that the arc is lost on is not taken', () => {
-    const heat = table(5);
     const lost = (_: number, travel: 1 | -1) => (travel === -1 ? 2 : 0);
-    expect(last(searchOrder(heat, 1, lost)).best.order.every(({ travel }) => travel === 1)).toBe(true);
+    expect(
+      last(searchOrder(terms(5, { blowOf: lost }), 1)).best.order.every(({ travel }) => travel === 1),
+    ).toBe(true);
   });
 });

@@ -1,8 +1,8 @@
+import { GOALS, type GoalId } from '../data/orderGoals';
 import { PATTERNS, type PatternId } from '../data/orderIds';
 import { idsOf } from '../data/words';
 import { fixedChance } from '../heat/samples';
-import type { HeatTable } from './heatBetween';
-import { judgeOrder, type BlowOf, type OrderJudged } from './judgeOrder';
+import { judgeOrder, type OrderJudged, type OrderTerms } from './judgeOrder';
 import { patternOf, type Laid } from './segments';
 
 /** Up to so many segments every order is tried. */
@@ -20,10 +20,10 @@ export interface SearchState {
 }
 
 /** The named orders, judged. */
-export function namedOrders(heat: HeatTable, travel: 1 | -1, blowOf: BlowOf): Record<PatternId, OrderJudged> {
+export function namedOrders(terms: OrderTerms, travel: 1 | -1, goal: GoalId = 'even') {
   const judged = idsOf(PATTERNS).map((id) => [
     id,
-    judgeOrder(patternOf(id, heat.count, travel), heat, blowOf),
+    judgeOrder(patternOf(id, terms.heat.count, travel), terms, GOALS[goal].weights),
   ]);
   return Object.fromEntries(judged) as Record<PatternId, OrderJudged>;
 }
@@ -31,15 +31,24 @@ export function namedOrders(heat: HeatTable, travel: 1 | -1, blowOf: BlowOf): Re
 /**
  * Looks for the best order: all of them where they are few, else by moving and swapping segments and turning them round, from the named
  * orders and from shuffled ones of a fixed seed. Never worse than a named order.
+ * @param goal what is wanted most of it
+ * @param exhaustiveTo up to so many segments every order is tried
  */
-export function* searchOrder(heat: HeatTable, travel: 1 | -1, blowOf: BlowOf): Generator<SearchState> {
-  const named = Object.values(namedOrders(heat, travel, blowOf));
+export function* searchOrder(
+  terms: OrderTerms,
+  travel: 1 | -1,
+  goal: GoalId = 'even',
+  exhaustiveTo = EXHAUSTIVE_TO,
+): Generator<SearchState> {
+  const judge = (order: readonly Laid[]) => judgeOrder(order, terms, GOALS[goal].weights);
+  const { count } = terms.heat;
+  const named = Object.values(namedOrders(terms, travel, goal));
   let best = named.reduce((a, b) => (b.score < a.score ? b : a));
-  if (heat.count <= EXHAUSTIVE_TO) {
-    const all = permutations(heat.count);
+  if (count <= exhaustiveTo) {
+    const all = permutations(count);
     let done = 0;
     for (const indices of all) {
-      best = bestTurned(indices, heat, blowOf, best);
+      best = bestTurned(indices, judge, best);
       done += 1;
       if (done % 60 === 0) yield { best, done, of: all.length, proven: false };
     }
@@ -49,12 +58,12 @@ export function* searchOrder(heat: HeatTable, travel: 1 | -1, blowOf: BlowOf): G
   const chance = fixedChance();
   const seeds: Laid[][] = [
     ...named.map(({ order }) => [...order]),
-    ...Array.from({ length: RESTARTS }, () => shuffled(heat.count, travel, chance)),
+    ...Array.from({ length: RESTARTS }, () => shuffled(count, travel, chance)),
   ];
   for (const [n, seed] of seeds.entries()) {
-    let here = judgeOrder(seed, heat, blowOf);
+    let here = judge(seed);
     for (;;) {
-      const next = bestNeighbour(here, heat, blowOf);
+      const next = bestNeighbour(here, judge);
       if (next.score >= here.score - 1e-9) break;
       here = next;
       if (here.score < best.score) best = here;
@@ -65,27 +74,38 @@ export function* searchOrder(heat: HeatTable, travel: 1 | -1, blowOf: BlowOf): G
   }
 }
 
+/**
+ * How much worse than the best the search may end, measured where the best is known: on the first few segments of the same seam.
+ * @returns the search's score over the best one's, less one; 0 where it found the best
+ */
+export function gapOnFew(few: OrderTerms, travel: 1 | -1, goal: GoalId = 'even'): number {
+  const end = (exhaustiveTo: number) => {
+    let score = Infinity;
+    for (const { best } of searchOrder(few, travel, goal, exhaustiveTo)) score = best.score;
+    return score;
+  };
+  const [best, found] = [end(EXHAUSTIVE_TO), end(0)];
+  return best > 0 ? found / best - 1 : 0;
+}
+
+type Judge = (order: readonly Laid[]) => OrderJudged;
+
 /** One order of places, with every way of turning its segments round. */
-function bestTurned(
-  indices: readonly number[],
-  heat: HeatTable,
-  blowOf: BlowOf,
-  best: OrderJudged,
-): OrderJudged {
+function bestTurned(indices: readonly number[], judge: Judge, best: OrderJudged): OrderJudged {
   let found = best;
   for (let turns = 0; turns < 1 << indices.length; turns++) {
     const order = indices.map((index, n): Laid => ({ index, travel: (turns >> n) & 1 ? 1 : -1 }));
-    const judged = judgeOrder(order, heat, blowOf);
+    const judged = judge(order);
     if (judged.score < found.score) found = judged;
   }
   return found;
 }
 
 /** The best order one move away: a segment turned round, two swapped, or one put elsewhere. */
-function bestNeighbour({ order, score }: OrderJudged, heat: HeatTable, blowOf: BlowOf): OrderJudged {
+function bestNeighbour({ order, score }: OrderJudged, judge: Judge): OrderJudged {
   let best: OrderJudged | null = null;
   const offer = (next: Laid[]) => {
-    const judged = judgeOrder(next, heat, blowOf);
+    const judged = judge(next);
     if (judged.score < (best?.score ?? score)) best = judged;
   };
   for (let a = 0; a < order.length; a++) {
@@ -100,7 +120,7 @@ function bestNeighbour({ order, score }: OrderJudged, heat: HeatTable, blowOf: B
       offer([...moved.slice(0, b), here, ...moved.slice(b)]);
     }
   }
-  return best ?? judgeOrder(order, heat, blowOf);
+  return best ?? judge(order);
 }
 
 function permutations(count: number): number[][] {

@@ -65,18 +65,37 @@ export function fromKept(kept: readonly number[], count: number): Laid[] | null 
   return kept.map((place): Laid => ({ index: Math.abs(place) - 1, travel: place > 0 ? 1 : -1 }));
 }
 
-/** Runs that end on a start that is already there: it is melted again while the pool is hot. */
+/** Whether the run at a place of the order ends on a start that is already there: it is melted again while the pool is hot. */
+export function endsOnStartAt(order: readonly Laid[], place: number): boolean {
+  const here = order[place];
+  if (!here) return false;
+  // The neighbour it runs up to was begun at the edge they share.
+  return order
+    .slice(0, place)
+    .some(({ index, travel }) => index === here.index + here.travel && travel === here.travel);
+}
+
+/** Runs that end on a start that is already there. */
 export function endsOnStarts(order: readonly Laid[]): number {
   const done = new Map<number, 1 | -1>();
   let covered = 0;
   for (const { index, travel } of order) {
-    const ahead = index + travel;
-    // The neighbour it runs up to was begun at the edge they share.
-    if (done.get(ahead) === travel) covered += 1;
+    if (done.get(index + travel) === travel) covered += 1;
     done.set(index, travel);
   }
   return covered;
 }
 
-/** Starts that nothing runs over: beside a finished end, or out at an end of the seam. */
-export const bareStarts = (order: readonly Laid[]): number => order.length - endsOnStarts(order);
+/** Starts that nothing runs over: beside a finished end, or out at an end of the seam. Where segments do not touch, all. */
+export const bareStarts = (order: readonly Laid[], joined = true): number =>
+  order.length - (joined ? endsOnStarts(order) : 0);
+
+/** Where a run begins: the edge of its segment that it leaves from, or its own place where segments do not touch. */
+export const startOf = ({ index, travel }: Laid, joined: boolean): number =>
+  joined && travel === -1 ? index + 1 : index;
+
+/** Places along a seam where its segments begin and end. */
+export const edgesOf = (segments: readonly Segment[]): number[] => [
+  ...segments.map(({ from_mm }) => from_mm),
+  segments.at(-1)?.to_mm ?? 0,
+];

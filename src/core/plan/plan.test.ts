@@ -307,7 +307,7 @@ describe('the registry and the headless runner', () => {
     expect(broken((d) => (d.job.joint.leg_mm = 40))).toMatch(
       /joint\.leg_mm: Leg: 40 mm is over twice the thin side/,
     );
-    expect(broken((d) => (d.version = 99))).toMatch(/version 99; this app reads 1 to 7/);
+    expect(broken((d) => (d.version = 99))).toMatch(/version 99; this app reads 1 to 8/);
     expect(assessJobFile('{"cut').ok).toBe(false);
   });
 

@@ -35,6 +35,7 @@ import {
 } from './resolveRod';
 import { resolveHeat } from './heat/resolveHeat';
 import { resolveMix } from './mix/resolveMix';
+import { resolveOrder } from './order/orderPlan';
 import { resolveBlow } from './order/blowPlan';
 import { resolvePull } from './order/pullPlan';
 import type { Choice } from './choice';
@@ -142,6 +143,21 @@ export function resolve(
     pole: pole?.value ?? null,
     current_A: current_A?.value ?? null,
     piece: heat.piece,
+    beads,
+  });
+  const holesAt_A = holesRange(beads, joint.thin_mm, share, melt.properties, melt.fitted);
+  const order = resolveOrder({
+    beads,
+    heat,
+    job: usable,
+    length_mm,
+    blow,
+    plate,
+    current_A,
+    holesAt_A,
+    joint,
+    melt: melt.properties,
+    rest_s,
   });
   const timeline = beads
     ? buildTimeline({
@@ -202,12 +218,13 @@ export function resolve(
     melt: melt.properties,
     meltFitted: melt.fitted,
     beads,
-    runs: beads && resolveRuns(usable, beads, length_mm),
-    holesAt_A: holesRange(beads, joint.thin_mm, share, melt.properties, melt.fitted),
+    runs: beads && resolveRuns(usable, beads, length_mm, order),
+    holesAt_A,
     heat,
     iron,
     mix,
     blow,
+    order,
     pull: resolvePull({ job: usable, joint, beads, input: heat.input }),
     timeline,
     draw: resolveDraw(plate, supply?.value ?? null, cords?.value ?? [], current_A?.value ?? null),

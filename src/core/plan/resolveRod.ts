@@ -9,7 +9,8 @@ import { fillRegion } from '../joint/region';
 import type { JointWants } from '../metal/wants';
 import type { Plate } from '../power/nameplate';
 import { ampWindow, proposeAmps, type AmpWindow } from '../rods/amps';
-import { pathOf, planRuns, type RunPlan } from '../rods/along';
+import { pathOf, planRuns, runsInOrder, type RunPlan } from '../rods/along';
+import type { OrderPlan } from './order/orderPlan';
 import { planBeads, rodsByKind, type BeadPlan, type BurnedRod } from '../rods/beads';
 import { choosePole, chooseRod, type RodChoice } from '../rods/choose';
 import { tinVerdict } from '../rods/keeping/verdict';
@@ -202,13 +203,15 @@ export const runsShort = (beads: BeadPlan, rod: RodChoice): boolean =>
     .filter((kind) => kind.size === rod.size && kind.rodClass === rod.rodClass)
     .some(({ rods }) => rods * (1 + SPOIL_SHARE) > (rod.tin?.count ?? 0));
 
-/** How the first pass runs along the joint. */
-export function resolveRuns(job: Job, beads: BeadPlan, length_mm: number): RunPlan {
+/** How the first pass runs along the joint: round a pipe or tube as is usual there, along a seam as its segments are ordered. */
+export function resolveRuns(job: Job, beads: BeadPlan, length_mm: number, order: OrderPlan | null): RunPlan {
   const { kind, tubeWidth_mm, tubeHeight_mm, plugCount } = job.joint;
   const pieces = kind === 'plug' || kind === 'slot' ? (plugCount ?? 1) : 1;
   const path = pathOf(kind, length_mm, { width_mm: tubeWidth_mm, height_mm: tubeHeight_mm }, pieces);
-  const order = job.rod.runs ?? (kind === 'rectangle' ? 'backstep' : 'continuous');
-  return planRuns(path, beads.passes[0]?.beadPerRod_mm ?? length_mm, order);
+  if (order && !path.closed && pieces === 1 && order.question.joined && order.taken.id !== 'straight')
+    return runsInOrder(path, order.question.heat.segments, order.taken.judged.order, order.taken.id);
+  const stepped = path.closed && order?.taken.id === 'backstep' ? 'backstep' : 'straight';
+  return planRuns(path, beads.passes[0]?.beadPerRod_mm ?? length_mm, stepped);
 }
 
 /** Doubt of the fit on metals it was not made on: other conductivities. */

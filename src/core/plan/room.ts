@@ -23,7 +23,7 @@ export type RoomUnit =
   | 'FN'
   | 'G'
   | 'kN'
-  | 'G'
+  | 'starts'
   | '';
 
 /** Where in a job a thing is answered. */

@@ -21,6 +21,7 @@ import type { Range } from '../units/range';
 import type { Choice } from './choice';
 import type { HeatPlan } from './heat/heatPlan';
 import type { MixPlan } from './mix/mixPlan';
+import type { OrderPlan } from './order/orderPlan';
 import type { BlowPlan } from './order/blowPlan';
 import type { PullPlan } from './order/pullPlan';
 import type { IronChoice } from '../repair/ironWay';
@@ -80,6 +81,8 @@ export interface Situation {
   mix: MixPlan | null;
   /** Where the arc is blown along the first pass; null while nothing burns. */
   blow: BlowPlan | null;
+  /** In what order the first pass is laid; null while nothing is laid out. */
+  order: OrderPlan | null;
   /** How the parts are pulled. */
   pull: PullPlan;
   timeline: Timeline | null;

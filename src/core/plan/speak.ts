@@ -13,6 +13,7 @@ export function speakAmount(amount: number, unit: RoomUnit, system: UnitSystem):
       return inWords(system).degrees(amount);
     case 'A':
     case 'rods':
+    case 'starts':
     case 'HV':
     case 's':
       return `${trimmed(amount, 0)} ${unit}`;

@@ -34,14 +34,14 @@ describe('runs along a joint', () => {
   });
 
   test('on round: tie-ins are moved off the corners (common practice)', () => {
-    const { tieIns, runs } = planRuns(tube, 140, 'continuous');
+    const { tieIns, runs } = planRuns(tube, 140, 'straight');
     expect(runs).toHaveLength(2);
     for (const { toCorner_mm } of tieIns) expect(toCorner_mm).toBeGreaterThan(5);
   });
 
   test('one run that the rod reaches has no tie-in; an open joint none at its ends', () => {
-    expect(planRuns(straight(100), 150, 'continuous')).toMatchObject({ tieIns: [], longest_mm: 100 });
-    expect(planRuns(straight(300), 120, 'continuous').tieIns.map(({ at_mm }) => Math.round(at_mm))).toEqual([
+    expect(planRuns(straight(100), 150, 'straight')).toMatchObject({ tieIns: [], longest_mm: 100 });
+    expect(planRuns(straight(300), 120, 'straight').tieIns.map(({ at_mm }) => Math.round(at_mm))).toEqual([
       108, 216,
     ]);
   });
@@ -50,7 +50,7 @@ describe('runs along a joint', () => {
     const { runs, tieIns } = planRuns(
       pathOf('plug', 24, { width_mm: null, height_mm: null }, 4),
       100,
-      'continuous',
+      'straight',
     );
     expect(runs).toHaveLength(4);
     expect(tieIns).toEqual([]);
@@ -62,7 +62,7 @@ describe('runs along a joint', () => {
       fc.property(
         sides,
         mm(20, 500),
-        fc.constantFrom<'backstep' | 'continuous'>('backstep', 'continuous'),
+        fc.constantFrom<'backstep' | 'straight'>('backstep', 'straight'),
         ([w, h], bead, order) => {
           for (const path of [pathOf('rectangle', 0, { width_mm: w, height_mm: h }), straight(w + h)]) {
             const plan = planRuns(path, bead, order);

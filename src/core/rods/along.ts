@@ -1,5 +1,7 @@
 import { COUNTED_ON } from '../data/limits';
-import type { JointKind, RunOrderId } from '../data/words';
+import type { PatternId } from '../data/orderIds';
+import type { JointKind } from '../data/words';
+import type { Laid, Segment } from '../order/segments';
 
 /** Where rods run out along a joint, and where one run ties into another. */
 
@@ -24,9 +26,12 @@ export interface TieIn {
   toCorner_mm: number;
 }
 
+/** A named order, or one that the welder found. */
+export type RunOrder = PatternId | 'own';
+
 /** How a bead is laid along a joint. */
 export interface RunPlan {
-  order: RunOrderId;
+  order: RunOrder;
   runs: readonly Run[];
   tieIns: readonly TieIn[];
   /** Longest run, mm. */
@@ -63,14 +68,43 @@ export function pathOf(
 
 /**
  * Lays runs along a path.
- * Backstep: each stretch in equal runs no longer than a rod, each welded back onto the start of the one before it.
- * One after the other: rod after rod to its end, begun where the tie-ins fall farthest from the corners.
+ * Back-step: each stretch in equal runs no longer than a rod, each welded back onto the start of the one before it.
+ * Straight through: rod after rod to its end, begun where the tie-ins fall farthest from the corners.
  * @param bead_mm what one rod lays
  */
-export function planRuns(path: JointPath, bead_mm: number, order: RunOrderId): RunPlan {
-  const total_mm = path.sides_mm.reduce((a, b) => a + b, 0);
+export function planRuns(path: JointPath, bead_mm: number, order: 'straight' | 'backstep'): RunPlan {
+  const total_mm = lengthOf(path);
   const counted_mm = bead_mm * COUNTED_ON.share;
   const runs = order === 'backstep' ? backstep(path, counted_mm) : oneAfterOther(path, counted_mm, total_mm);
+  return asPlan(path, runs, order);
+}
+
+/** Runs as an order of segments lays them along a seam. */
+export function runsInOrder(
+  path: JointPath,
+  segments: readonly Segment[],
+  laid: readonly Laid[],
+  order: RunOrder,
+): RunPlan {
+  const runs = laid.flatMap(({ index, travel }, n): Run[] => {
+    const segment = segments[index];
+    if (!segment) return [];
+    const { from_mm, to_mm } = segment;
+    return [
+      {
+        number: n + 1,
+        start_mm: travel === 1 ? from_mm : to_mm,
+        end_mm: travel === 1 ? to_mm : from_mm,
+      },
+    ];
+  });
+  return asPlan(path, runs, order);
+}
+
+const lengthOf = ({ sides_mm }: JointPath): number => sides_mm.reduce((a, b) => a + b, 0);
+
+function asPlan(path: JointPath, runs: readonly Run[], order: RunOrder): RunPlan {
+  const total_mm = lengthOf(path);
   const corners = cornersOf(path);
   const tieIns = tiesOf(runs, path, total_mm).map((at_mm) => ({
     at_mm,

@@ -9,7 +9,15 @@ import { Words } from '@/ui/Words';
 const LETTERS = { back: 'B', side: 'S', forward: 'F' } as const;
 
 /** The seam as the arc finds it: where it stays, and where it is blown back, sideways or forward. */
-export function CleanStrip({ judged, system }: { judged: BlowJudged; system: UnitSystem }) {
+export function CleanStrip({
+  judged,
+  frame,
+  system,
+}: {
+  judged: BlowJudged;
+  frame: boolean;
+  system: UnitSystem;
+}) {
   const palette = usePalette();
   const say = inWords(system).size;
   const over = judged.places.filter(({ blown }) => blown.share > 1);
@@ -43,7 +51,9 @@ export function CleanStrip({ judged, system }: { judged: BlowJudged; system: Uni
       <Words as="small" testID="clean-says">
         {over.length === 0
           ? 'The arc stays on all of it.'
-          : `The arc stays on ${say(Math.round(judged.clean_mm))}, ${say(Math.round(judged.cleanRun_mm))} of it in one go; it is lost from ${say(Math.round(over[0]?.along_mm ?? 0))} to ${say(Math.round(over[over.length - 1]?.along_mm ?? 0))}, counted from the left of the weld. B back, S sideways, F forward.`}
+          : frame
+            ? 'Corner after corner, each from its inside out: where a letter stands the arc is lost. B back, S sideways, F forward.'
+            : `The arc stays on ${say(Math.round(judged.clean_mm))}, ${say(Math.round(judged.cleanRun_mm))} of it in one go; it is lost from ${say(Math.round(over[0]?.along_mm ?? 0))} to ${say(Math.round(over[over.length - 1]?.along_mm ?? 0))}, counted from the left of the weld. B back, S sideways, F forward.`}
       </Words>
     </View>
   );

@@ -1,7 +1,15 @@
 import { useDeferredValue, useState } from 'react';
 import { View } from 'react-native';
-import { ARCS, LEADS, TRAVELS, type ArcId, type LeadId, type TravelId } from '@core/data/orderIds';
-import { orderPlan } from '@core/plan/order/orderPlan';
+import {
+  ARCS,
+  FRAME_TRAVELS,
+  LEADS,
+  TRAVELS,
+  type ArcId,
+  type LeadId,
+  type TravelId,
+} from '@core/data/orderIds';
+import { cornerAt } from '@core/field/sweep';
 import { inWords, trimmed } from '@core/units/format';
 import type { OpenJob } from '@/state/useJob';
 import { Card } from '@/ui/Card';
@@ -13,16 +21,19 @@ import { BestClamp } from './BestClamp';
 import { CleanStrip } from './CleanStrip';
 import { JobField } from '@/ui/JobField';
 import { OtherWay } from './OtherWay';
-import { PlanPicture } from './PlanPicture';
+import { PlanPicture } from './picture/PlanPicture';
+import { PassPlan } from './PassPlan';
+import { PieceCard } from './PieceCard';
+import { MOVED, movedEdits } from './movedEdits';
 import { Pull } from './Pull';
 import { Remedies } from './Remedies';
 import { Sequence } from './Sequence';
 
-/** Order: where the clamp sits, which way it is welded, in what segments, and how it pulls. */
+/** Order: what the piece is, where the clamp sits, which way it is welded, in what segments, and how it pulls. */
 export function OrderStop({ open }: { open: OpenJob }) {
   const later = useDeferredValue(open);
   const { blow } = open.assessment.situation;
-  const plan = orderPlan(later.assessment.situation);
+  const plan = later.assessment.situation.order;
   const [done, setDone] = useState<number | null>(null);
   return (
     <>
@@ -36,34 +47,23 @@ export function OrderStop({ open }: { open: OpenJob }) {
         <Card testID="plan-card">
           <PlanPicture
             blow={blow}
-            segments={plan?.question.heat.segments ?? []}
-            order={plan?.taken.judged.order ?? []}
+            plan={plan}
             done={done ?? plan?.question.heat.segments.length ?? 0}
-            onClamp={
-              open.job.order.clampFixed
-                ? undefined
-                : (along, aside) =>
-                    open.edit(
-                      [
-                        { path: 'order.clampAlong_mm', value: along },
-                        { path: 'order.clampAside_mm', value: aside },
-                        { path: 'typed.order.clampAlong_mm', value: undefined },
-                        { path: 'typed.order.clampAside_mm', value: undefined },
-                      ],
-                      'Clamp',
-                    )
-            }
+            system={open.system}
+            clampFixed={open.job.order.clampFixed}
+            onMove={(moved) => open.edit(movedEdits(moved, blow), MOVED[moved.what])}
           />
-          <CleanStrip judged={blow.judged} system={open.system} />
+          <CleanStrip judged={blow.judged} frame={blow.piece.kind === 'frame'} system={open.system} />
           <OtherWay blow={blow} />
           <Words as="label" tone="quiet">
-            Seen from above; dashed where the piece goes on. C: the clamp; press the plate to put it there.
-            Arrows: which way the arc is pushed, ringed where it is lost.
+            {`Seen from above${blow.piece.kind === 'frame' ? '' : '; dashed where the piece goes on'}. C: the clamp; press the piece or drag it to put it there. Arrows: which way the arc is pushed, ringed where it is lost.`}
           </Words>
         </Card>
       )}
+      <PieceCard open={open} />
       <Setting open={open} />
       <Remedies open={later} />
+      {blow && <PassPlan blow={blow} />}
       {plan && <Sequence key={open.job.id} open={open} plan={plan} done={done} onDone={setDone} />}
       <Pull open={open} />
     </>
@@ -79,14 +79,18 @@ function answerInWords({ assessment, system }: OpenJob): string {
       : 'Nothing burns here: no order is asked.';
   const { worst } = blow.judged;
   const say = inWords(system).size;
-  const way = {
-    away: 'Weld away from the clamp',
-    towards: 'Weld towards the clamp',
-    alternate: 'There and back',
-  }[blow.travel];
+  const frame = blow.piece.kind === 'frame';
+  const way = frame
+    ? FRAME_TRAVELS[blow.travel]
+    : {
+        away: 'Weld away from the clamp',
+        towards: 'Weld towards the clamp',
+        alternate: 'There and back',
+      }[blow.travel];
+  const place = frame ? `corner ${cornerAt(blow.seam, worst.along_mm)}` : say(Math.round(worst.along_mm));
   return worst.blown.share <= 1
     ? `${way}: the arc stays, ${trimmed(worst.blown.field_G, 1)} G at the worst place where it stands ${trimmed(worst.blown.limit_G, 0)} G.`
-    : `${way}: at ${say(Math.round(worst.along_mm))} the arc is lost, ${trimmed(worst.blown.field_G, 0)} G where it stands ${trimmed(worst.blown.limit_G, 0)} G.`;
+    : `${way}: at ${place} the arc is lost, ${trimmed(worst.blown.field_G, 0)} G where it stands ${trimmed(worst.blown.limit_G, 0)} G.`;
 }
 
 /** Clamp, lead, way, arc. */
@@ -95,6 +99,7 @@ function Setting({ open }: { open: OpenJob }) {
   const { blow } = open.assessment.situation;
   const say = inWords(open.system).size;
   const [clamp] = blow?.piece.clamps ?? [];
+  const frame = blow?.piece.kind === 'frame';
   return (
     <Card testID="setting">
       <Words as="head">Clamp and arc</Words>
@@ -102,10 +107,23 @@ function Setting({ open }: { open: OpenJob }) {
         open={open}
         path="order.clampAlong_mm"
         title="Clamp"
-        proposed={clamp ? `blank: ${say(Math.round(clamp.x))}, before the weld` : undefined}
+        proposed={clamp ? `blank: ${say(Math.round(clamp.x))}${frame ? '' : ', before the weld'}` : undefined}
       />
-      <JobField open={open} path="order.clampAside_mm" title="Clamp" proposed="blank: 20 mm to side A" />
+      <JobField
+        open={open}
+        path="order.clampAside_mm"
+        title="Clamp"
+        proposed={frame ? 'blank: on the lower tube' : 'blank: 20 mm to side A'}
+      />
       <JobField open={open} path="order.clamp2Along_mm" title="Second clamp" proposed="blank: none" />
+      {job.order.clamp2Along_mm !== null && (
+        <JobField
+          open={open}
+          path="order.clamp2Aside_mm"
+          title="Second clamp"
+          proposed="blank: as the first"
+        />
+      )}
       <BestClamp open={open} />
       <Pick
         label="The clamp"
@@ -121,7 +139,7 @@ function Setting({ open }: { open: OpenJob }) {
         label="Which way"
         testID="travel"
         stacked
-        options={optionsOf(TRAVELS)}
+        options={optionsOf(frame ? FRAME_TRAVELS : TRAVELS)}
         value={job.order.travel}
         proposed="away"
         onPick={(id: TravelId | null) => set('order.travel', id, 'Way')}

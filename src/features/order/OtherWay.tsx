@@ -16,7 +16,7 @@ const GRID = { columns: 256, rows: 128 } as const;
 /** The field reckoned a second way: the current on a grid, and the field of every bit of it summed at the arc. */
 export function OtherWay({ blow }: { blow: BlowPlan }) {
   const { state, steps, start, stop } = useBeside<GridPlace>();
-  if (blow.piece.closed) return null;
+  if (blow.piece.kind !== 'plate') return null;
   const { piece, arc, seam } = blow;
   const run = () =>
     start((id, onPlace) =>

@@ -1,48 +1,45 @@
-import { useEffect, useState } from 'react';
-import { View } from 'react-native';
-import type { OrderJudged } from '@core/order/judgeOrder';
 import { asKept } from '@core/order/segments';
-import { orderInWords, orderName, type OrderPlan } from '@core/plan/order/orderPlan';
+import { countedFrom, orderInWords, orderName, type OrderPlan } from '@core/plan/order/orderPlan';
+import { pieceKindOf } from '@core/plan/order/blowPiece';
 import { inWords } from '@core/units/format';
 import type { OpenJob } from '@/state/useJob';
-import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
-import { FieldRow } from '@/ui/FieldRow';
-import { Pick } from '@/ui/Pick';
-import { SPACE } from '@/ui/theme/tokens';
-import { Words } from '@/ui/Words';
 import { JobField } from '@/ui/JobField';
-import { useOrderSearch } from './useOrderSearch';
+import { Pick } from '@/ui/Pick';
+import { Words } from '@/ui/Words';
+import { Choices, inFigures } from './Choices';
+import { Player } from './Player';
+import { Starts } from './Starts';
 
-const SPEEDS_ms = { slow: 1200, quick: 450 } as const;
-
-/** Segments in their order: the named ones side by side, a better one looked for, and the one taken played through. */
-export function Sequence({
-  open,
-  plan,
-  done,
-  onDone,
-}: {
+interface Props {
   open: OpenJob;
   plan: OrderPlan;
   done: number | null;
   onDone: (done: number | null) => void;
-}) {
-  const { set } = open;
+}
+
+/** Segments in their order: the named ones side by side, better ones looked for, and the one taken played through. */
+export function Sequence({ open, plan, done, onDone }: Props) {
+  const { set, job } = open;
   const say = inWords(open.system);
-  const search = useOrderSearch();
+  const kind = pieceKindOf(job);
   const { segments } = plan.question.heat;
+  const frame = kind === 'frame';
   const each = segments[0] ? segments[0].to_mm - segments[0].from_mm : 0;
+  const count = segments.length;
+  const what = frame ? 'corners' : count === 1 ? 'segment' : 'segments';
   return (
     <Card testID="sequence">
-      <Words as="head">{`${segments.length} ${segments.length === 1 ? 'segment' : 'segments'} of ${say.size(Math.round(each))}`}</Words>
-      <JobField
-        open={open}
-        path="order.segment_mm"
-        title="Segment"
-        proposed="blank: as far as one rod goes"
-      />
-      {segments.length > 1 && (
+      <Words as="head">{frame ? '4 corners' : `${count} ${what} of ${say.size(Math.round(each))}`}</Words>
+      {!frame && (
+        <JobField
+          open={open}
+          path="order.segment_mm"
+          title="Segment"
+          proposed="blank: as far as one rod goes"
+        />
+      )}
+      {count > 1 && (
         <>
           <Pick
             label="Order"
@@ -57,103 +54,26 @@ export function Sequence({
           />
           {plan.outgrown !== null && (
             <Words testID="outgrown" tone="quiet">
-              {`The order you took was for ${plan.outgrown} segments and is not gone by now that there are ${segments.length}. Look for one again, or pick one above.`}
+              {`The order you took was for ${plan.outgrown} segments and is not gone by now that there are ${count}. Look for one again, or pick one above.`}
             </Words>
           )}
           <Words testID="sequence-says">
-            {`${orderName(plan.taken.id)}, counted from the left: ${orderInWords(plan.taken.judged.order)}.`}
+            {`${orderName(plan.taken.id)}, ${countedFrom(kind)}: ${orderInWords(plan.taken.judged.order, kind)}.`}
           </Words>
-          <Player count={segments.length} done={done} onDone={onDone} />
-          <Search
-            search={search}
+          <Starts plan={plan} done={done ?? count} system={open.system} />
+          <Player count={count} done={done} onDone={onDone} />
+          <Choices
             plan={plan}
+            kind={kind}
             say={say}
             onTake={(order) => set('order.pattern', asKept(order), 'Order found')}
           />
         </>
       )}
       <Words as="label" tone="quiet">
-        Temperatures 10 mm beside each start, first pass, by heat spreading in the piece as typed at Heat. For
-        comparing orders.
+        Temperatures 10 mm beside each start, first pass, by heat spreading in the piece; pull: 0 laid evenly
+        about the middle, 100 all from one end. For comparing orders; the weights are ours.
       </Words>
     </Card>
-  );
-}
-
-const inFigures = (judged: OrderJudged, say: ReturnType<typeof inWords>): string =>
-  `hottest start ${say.temperature(judged.hottest_C)}, ${say.degrees(judged.spread_K)} apart; ${judged.bareStarts} bare ${judged.bareStarts === 1 ? 'start' : 'starts'}${judged.blow > 1 ? '; the arc is lost on it' : ''}`;
-
-/** Steps through the order, by thumb or by itself. */
-function Player({
-  count,
-  done,
-  onDone,
-}: {
-  count: number;
-  done: number | null;
-  onDone: (done: number | null) => void;
-}) {
-  const [speed, setSpeed] = useState<keyof typeof SPEEDS_ms | null>(null);
-  const at = done ?? count;
-  useEffect(() => {
-    if (speed === null) return;
-    const timer = setInterval(() => onDone(at >= count ? 0 : at + 1), SPEEDS_ms[speed]);
-    return () => clearInterval(timer);
-  }, [speed, at, count, onDone]);
-  return (
-    <View style={{ gap: SPACE.s }}>
-      <FieldRow>
-        <Act grow title="Before" testID="step-before" disabled={at <= 0} onPress={() => onDone(at - 1)} />
-        <Act grow title="After" testID="step-after" onPress={() => onDone(at >= count ? 1 : at + 1)} />
-        <Act
-          grow
-          title={speed === null ? 'Play' : speed === 'slow' ? 'Quicker' : 'Stop'}
-          testID="play"
-          onPress={() => setSpeed(speed === null ? 'slow' : speed === 'slow' ? 'quick' : null)}
-        />
-      </FieldRow>
-      <Words as="small" testID="step-says" live>
-        {`${at} of ${count} laid`}
-      </Words>
-    </View>
-  );
-}
-
-function Search({
-  search,
-  plan,
-  say,
-  onTake,
-}: {
-  search: ReturnType<typeof useOrderSearch>;
-  plan: OrderPlan;
-  say: ReturnType<typeof inWords>;
-  onTake: (order: OrderJudged['order']) => void;
-}) {
-  const { state, found, start, stop } = search;
-  // What was found before the segments were changed is of no use now.
-  const fits = found?.best.order.length === plan.question.heat.segments.length;
-  const better = found ? plan.taken.judged.score - found.best.score : 0;
-  return (
-    <View style={{ gap: SPACE.s }} testID="order-search">
-      {state === 'running' ? (
-        <>
-          <Words live testID="search-says">{`Looking: ${found?.done ?? 0} of ${found?.of ?? '?'}`}</Words>
-          <Act title="Call it off" testID="search-stop" onPress={stop} />
-        </>
-      ) : (
-        <Act title="Look for a better order" testID="search-start" onPress={() => start(plan.question)} />
-      )}
-      {!found && state === 'stopped' && <Words testID="search-found">Called off before any was found.</Words>}
-      {found && fits && state !== 'running' && (
-        <Words testID="search-found" live>
-          {`${state === 'stopped' ? 'Called off; best so far' : found.proven ? 'Every order tried; best' : 'Best found'}: ${orderInWords(found.best.order)}; ${inFigures(found.best, say)}. ${better > 0.5 ? 'Better than the one taken.' : 'No better than the one taken.'}`}
-        </Words>
-      )}
-      {found && fits && better > 0.5 && state !== 'running' && (
-        <Act title="Go by this order" testID="take-order" onPress={() => onTake(found.best.order)} />
-      )}
-      {state === 'failed' && <Words tone="danger">It could not be worked out. Try again.</Words>}
-    </View>
   );
 }

@@ -1,18 +1,18 @@
 import { useCallback } from 'react';
-import type { SearchState } from '@core/order/search';
-import type { OrderQuestion } from '@core/plan/order/orderPlan';
+import type { ChoicesState } from '@core/order/choices';
+import type { OrderQuestion } from '@core/plan/order/orderQuestion';
 import { useBeside, type BesideState } from '@/state/useBeside';
 import { coreBeside } from '@/workers/core';
 
-/** How far a search for an order is, and the best so far. */
+/** How far a search for an order is, and what is found so far. */
 export interface OrderSearch {
-  state: BesideState<SearchState>['state'];
-  found: SearchState | null;
+  state: BesideState<ChoicesState>['state'];
+  found: ChoicesState | null;
 }
 
 /** A search for a better order beside the page. */
 export function useOrderSearch(): OrderSearch & { start(question: OrderQuestion): void; stop(): void } {
-  const { state, steps, start, stop } = useBeside<SearchState>();
+  const { state, steps, start, stop } = useBeside<ChoicesState>();
   const begin = useCallback(
     (question: OrderQuestion) => start((id, onState) => coreBeside().orderRun(id, question, onState)),
     [start],

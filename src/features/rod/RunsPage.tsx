@@ -1,7 +1,8 @@
 import { useMemo } from 'react';
 import { View } from 'react-native';
 import { ROD_SIZES } from '@core/data/rodSizes';
-import { RUN_ORDERS, type RunOrderId } from '@core/data/words';
+import { PATTERNS, type PatternId } from '@core/data/orderIds';
+import { orderName } from '@core/plan/order/orderPlan';
 import { compareSizes, type SizeChoice } from '@core/plan/sizes';
 import { runsPerRod } from '@core/rods/along';
 import { rodsByKind } from '@core/rods/beads';
@@ -17,6 +18,9 @@ import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
 import { fixRod } from './fixRod';
 import { RunsPicture } from './RunsPicture';
+
+/** Orders that are drawn round a pipe or a tube. */
+const ROUND: readonly PatternId[] = ['straight', 'backstep'];
 
 /** Where rods run out along the joint: runs, tie-ins, which size ends where it should, and what to do when a tin is short. */
 export function RunsPage({ open }: { open: OpenJob }) {
@@ -55,16 +59,20 @@ export function RunsPage({ open }: { open: OpenJob }) {
       <Pick
         label="Runs"
         testID="runs"
-        options={optionsOf(RUN_ORDERS).map(({ id, name }) => ({ id, name }))}
-        value={job.rod.runs}
+        stacked
+        options={[
+          ...(order === 'own' ? [{ id: 'own' as const, name: orderName('own') }] : []),
+          ...optionsOf(PATTERNS).filter(({ id }) => !runs.path.closed || ROUND.includes(id)),
+        ]}
+        value={job.order.pattern === null ? null : order}
         proposed={order}
-        onPick={(id: RunOrderId | null) => set('rod.runs', id, 'Runs')}
+        onPick={(id) => set('order.pattern', id === 'own' ? job.order.pattern : id, 'Order')}
       />
       <Card testID="run-list">
         {runs.tieIns.length > 0 && (
           <Words as="small">{`Tie-ins at ${runs.tieIns.map(({ at_mm, toCorner_mm }) => `${say(at_mm)}${toCorner_mm < 1 ? ' (corner, onto a hot start)' : ''}`).join(', ')}, from the beginning on.`}</Words>
         )}
-        {runs.path.closed && runs.path.sides_mm.length > 1 && order === 'continuous' && (
+        {runs.path.closed && runs.path.sides_mm.length > 1 && order === 'straight' && (
           <Words as="small">{`Begin ${say(runs.from_mm)} from the corner.`}</Words>
         )}
         <Words as="small" testID="fresh-rods">

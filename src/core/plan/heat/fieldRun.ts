@@ -3,7 +3,6 @@ import { transitionThickness_mm } from '../../heat/cooling85';
 import { pieceLoss_per_s, warmedPart } from '../../heat/piece';
 import type { PlateEvent, Spot } from '../../heat/plate/plate';
 import type { PlateRun } from '../../heat/plate/run';
-import { orderPlan } from '../order/orderPlan';
 import type { Situation } from '../situation';
 
 /** More arcs than this are not followed one by one. */
@@ -39,9 +38,9 @@ function levelsFor({ heat }: Situation): number[] {
  * Null while there is nothing laid out to weld.
  */
 export function fieldRun(situation: Situation): FieldRun | null {
-  const plan = situation.job.order.pattern === null ? null : orderPlan(situation);
+  const plan = situation.order;
   const order =
-    plan && plan.question.heat.segments.length > 1
+    plan && plan.question.joined && plan.question.heat.segments.length > 1
       ? { order: plan.taken.judged.order, segments: plan.question.heat.segments }
       : null;
   const { heat, timeline, beads, length_mm } = situation;

@@ -1,7 +1,7 @@
 import type { ChangeMaker } from './lever';
 import { heatInputChanges, preheatChanges, rebakeChange, temperBeadChange, waitChange } from './heatChanges';
 import { buyChange, butterChange, coveringChanges, favourChanges, stringerChange } from './mixChanges';
-import { arcChanges, clampChanges, travelChanges } from './orderChanges';
+import { arcChanges, clampChanges, demagnetiseChange, patternChanges, travelChanges } from './orderChanges';
 import { bevelChange, gapChange, shelterChange } from './placeChanges';
 import {
   cableChanges,
@@ -43,4 +43,6 @@ export const CHANGE_MAKERS: readonly ChangeMaker[] = [
   travelChanges,
   clampChanges,
   arcChanges,
+  demagnetiseChange,
+  patternChanges,
 ];

@@ -1,3 +1,6 @@
+import { RESIDUAL_GUIDE } from '../../data/arcBlow';
+import { PATTERNS } from '../../data/orderIds';
+import type { OrderJudged } from '../../order/judgeOrder';
 import { inWords } from '../../units/format';
 import type { BlowPlan } from '../order/blowPlan';
 import type { Change, ChangeMaker } from './lever';
@@ -111,4 +114,37 @@ export const arcChanges: ChangeMaker = ({ blow: found, job, machine, system }) =
         ]
       : []),
   ];
+};
+
+/** Residual field taken out: what is left then is the arc's own. */
+export const demagnetiseChange: ChangeMaker = ({ job }) =>
+  Math.abs(job.order.residual_G ?? 0) < RESIDUAL_GUIDE[0].upTo_G
+    ? []
+    : [
+        {
+          id: 'demagnetise',
+          title: 'Demagnetise it first',
+          cost: 'a demagnetiser, or a lead wrapped round it with falling amps',
+          edits: [
+            { path: 'order.residual_G', value: 0 },
+            { path: 'typed.order.residual_G', value: undefined },
+          ],
+        },
+      ];
+
+/** Another order of the runs: the one that begins coolest, and the one that leaves the fewest starts bare. */
+export const patternChanges: ChangeMaker = ({ order }) => {
+  if (!order || order.question.heat.segments.length < 2) return [];
+  const { named, taken } = order;
+  const least = (of: (judged: OrderJudged) => number) =>
+    named.reduce((best, one) => (of(one.judged) < of(best.judged) - 1e-9 ? one : best));
+  const ids = new Set([least(({ hottest_C }) => hottest_C).id, least(({ bareStarts }) => bareStarts).id]);
+  return named
+    .filter(({ id }) => ids.has(id) && id !== taken.id)
+    .map(({ id }) => ({
+      id: `order-${id}`,
+      title: `${PATTERNS[id]}, run by run`,
+      cost: 'none',
+      edits: [{ path: 'order.pattern', value: id }],
+    }));
 };

@@ -102,15 +102,15 @@ export const mixChange: ChangeMaker = ({ job, rod, beads, kit }) => {
 };
 
 /** The other way to string runs together, where a tie-in would fall on a corner. */
-export const runsChange: ChangeMaker = ({ job, runs }) => {
+export const runsChange: ChangeMaker = ({ runs }) => {
   if (!runs || runs.path.sides_mm.length < 2 || !runs.path.closed) return [];
-  const backstep = job.rod.runs === null || job.rod.runs === 'backstep';
+  const backstep = runs.order === 'backstep';
   return [
     {
-      id: backstep ? 'runs-continuous' : 'runs-backstep',
+      id: backstep ? 'runs-straight' : 'runs-backstep',
       title: backstep ? 'Run on round, tie-ins off the corners' : 'Backstep each side',
       cost: backstep ? 'the rod must last' : 'more starts',
-      edits: [{ path: 'rod.runs', value: backstep ? 'continuous' : 'backstep' }],
+      edits: [{ path: 'order.pattern', value: backstep ? 'straight' : 'backstep' }],
     },
   ];
 };

@@ -1,5 +1,5 @@
-import { ARCS, type TravelId } from '../../data/orderIds';
-import { AC_SHARE, GATHERS, USUAL_CLAMP } from '../../data/arcBlow';
+import { ARCS, type PieceKind, type TravelId } from '../../data/orderIds';
+import { AC_SHARE, GATHERS } from '../../data/arcBlow';
 import { libraryRow } from '../../data/library';
 import { metalFamily } from '../../data/metals';
 import type { FamilyId } from '../../data/families';
@@ -7,8 +7,9 @@ import type { Pole } from '../../data/rods';
 import { ROD_SIZES } from '../../data/rodSizes';
 import { JOINTS, type JointKind } from '../../data/words';
 import type { Job } from '../../formats/job';
-import type { BlowArc, BlowPiece, Spot } from '../../field/piece';
+import type { BlowArc, BlowPiece } from '../../field/piece';
 import {
+  alongAndAcross,
   blown,
   judgeSeam,
   sweep,
@@ -19,7 +20,10 @@ import {
   type Travel,
 } from '../../field/sweep';
 import type { Piece } from '../../heat/piece';
+import type { BeadPlan } from '../../rods/beads';
 import type { RodChoice } from '../../rods/choose';
+import type { PassRole } from '../../rods/layout';
+import { layOut } from './blowPiece';
 
 /** Where the arc is blown in a job, and with what. */
 export interface BlowPlan {
@@ -31,11 +35,23 @@ export interface BlowPlan {
   /** Left to right is 1: the first pass. */
   first: Travel;
   places: readonly BlowAt[];
+  /** The worst pass. */
   judged: BlowJudged;
+  /** Every pass with its way: the field gathers less as a groove fills. */
+  passes: readonly BlowPass[];
   /** Nobody said where the clamp is. */
   clampAssumed: boolean;
   /** A gap, a tee or a corner: the field of one plate says less. */
   acrossGap: boolean;
+}
+
+/** One pass, as the field sees it. */
+export interface BlowPass {
+  role: PassRole;
+  travel: Travel;
+  /** How much the joint gathers the field, as far as it is filled. */
+  gathers: number;
+  judged: BlowJudged;
 }
 
 export interface BlowContext {
@@ -45,11 +61,14 @@ export interface BlowContext {
   pole: Pole | null;
   current_A: number | null;
   piece: Piece;
+  beads: BeadPlan | null;
 }
 
 /** Places a room is read off: a sweep of sixty is for the picture. */
 const PLACES = 30;
 const GROOVES: readonly (JointKind | null)[] = ['v-butt', 'gouge', 'slot'];
+/** Joints in one plate, where the field is as good as the model. */
+const UNBROKEN: readonly (JointKind | null)[] = [null, 'pad', 'gouge'];
 
 /** Metals that a magnet holds strongly. */
 const isMagnetic = (families: readonly FamilyId[]): boolean =>
@@ -57,29 +76,6 @@ const isMagnetic = (families: readonly FamilyId[]): boolean =>
   families.some(
     (id) => metalFamily(id).group !== 'aluminium' && libraryRow(id).magnet.value.startsWith('strong'),
   );
-
-/** Where the weld lies on the piece: along its middle. */
-export function seamOf(piece: Pick<Piece, 'length_mm' | 'width_mm' | 'weldLength_mm'>): Seam {
-  const weld = Math.min(piece.weldLength_mm, piece.length_mm);
-  const y = piece.width_mm / 2;
-  const x = (piece.length_mm - weld) / 2;
-  return { from: { x, y }, to: { x: x + weld, y } };
-}
-
-/** The clamps of a job on its piece; where nobody says, one before the beginning of the weld. */
-export function clampsOf(job: Job, piece: Piece): { clamps: Spot[]; assumed: boolean } {
-  const { clampAlong_mm, clampAside_mm, clamp2Along_mm, clamp2Aside_mm } = job.order;
-  const seam = seamOf(piece);
-  const inside = (along: number, aside: number): Spot => ({
-    x: Math.min(piece.length_mm, Math.max(0, along)),
-    y: Math.min(piece.width_mm, Math.max(0, seam.from.y + aside)),
-  });
-  const usual = Math.max(USUAL_CLAMP.along_mm, seam.from.x - USUAL_CLAMP.before_mm);
-  const first = inside(clampAlong_mm ?? usual, clampAside_mm ?? USUAL_CLAMP.aside_mm);
-  const second =
-    clamp2Along_mm === null ? [] : [inside(clamp2Along_mm, clamp2Aside_mm ?? USUAL_CLAMP.aside_mm)];
-  return { clamps: [first, ...second], assumed: clampAlong_mm === null };
-}
 
 const known = new Map<string, readonly BlowAt[]>();
 const MOST_KEPT = 300;
@@ -93,24 +89,31 @@ function sweepOf(piece: BlowPiece, arc: BlowArc, seam: Seam): readonly BlowAt[] 
   if (known.size > MOST_KEPT) known.clear();
   known.set(key, places);
   const share = arc.ac ? AC_SHARE.value : 1;
-  return places.map(({ at, along_mm, push }) => ({
-    at,
-    along_mm,
-    push: {
-      x: share * (arc.current_A * push.x + piece.residual.x),
-      y: share * (arc.current_A * push.y + piece.residual.y),
-    },
-  }));
+  return places.map((place) => {
+    const { x, y } = alongAndAcross(piece.residual, place.heading);
+    return {
+      ...place,
+      push: {
+        x: share * (arc.current_A * place.push.x + x),
+        y: share * (arc.current_A * place.push.y + y),
+      },
+    };
+  });
 }
 
 /** Works out where the arc of a job is blown; null while rod or amps are not known. */
-export function resolveBlow({ job, families, rod, pole, current_A, piece }: BlowContext): BlowPlan | null {
+export function resolveBlow({
+  job,
+  families,
+  rod,
+  pole,
+  current_A,
+  piece: heat,
+  beads,
+}: BlowContext): BlowPlan | null {
   if (!rod || current_A === null) return null;
   const { order } = job;
-  const closed = job.joint.kind === 'ring' || job.joint.kind === 'rectangle';
-  // Unrolled, a ring is as long as its weld.
-  const flat = closed ? { ...piece, length_mm: piece.weldLength_mm } : piece;
-  const { clamps, assumed } = clampsOf(job, flat);
+  const { piece, seam, clampAssumed } = layOut(job, heat, isMagnetic(families));
   const rod_mm = ROD_SIZES[rod.size].diameter_mm;
   const arc: BlowArc = {
     current_A,
@@ -118,46 +121,64 @@ export function resolveBlow({ job, families, rod, pole, current_A, piece }: Blow
     arc_mm: ARCS[order.arc ?? 'usual'].rods * rod_mm,
     ac: pole === 'AC',
   };
-  const { kind } = job.joint;
-  const fillet = kind !== null && JOINTS[kind].fillet;
-  const hold: Hold = {
-    arc,
-    arcForce: order.arcForce,
-    gathers: GROOVES.includes(kind) ? GATHERS.root : fillet ? GATHERS.corner : 1,
-  };
-  const blowPiece: BlowPiece = {
-    length_mm: flat.length_mm,
-    width_mm: flat.width_mm,
-    closed,
-    magnetic: isMagnetic(families),
-    clamps,
-    lead: order.lead ?? 'flat',
-    tabs: order.tabs,
-    residual: { x: order.residual_G ?? 0, y: 0 },
-  };
-  const seam = seamOf(flat);
-  const places = sweepOf(blowPiece, arc, seam);
+  const hold: Hold = { arc, arcForce: order.arcForce, gathers: gathersAt(job.joint.kind, piece.kind, 0) };
+  const places = sweepOf(piece, arc, seam);
   const travel = order.travel ?? 'away';
-  const [clamp] = clamps;
-  const fromLeft = (clamp?.x ?? 0) <= flat.length_mm / 2;
-  const away: Travel = fromLeft ? 1 : -1;
-  const first: Travel = travel === 'towards' ? (-away as Travel) : away;
-  // There and back, from the middle out, or in an order found, both ways are welded.
-  const bothWays = travel === 'alternate' || order.pattern === 'middle-out' || runsBothWays(order.pattern);
-  const judged = judgeSeam(places, bothWays ? worseWay(places, hold) : first, hold);
-  if (!judged) return null;
+  const first = firstWay(piece, travel);
+  const { pattern } = order;
+  // From the middle out, or in an order found, both ways are welded.
+  const bothWays = pattern === 'middle-out' || runsBothWays(pattern);
+  const passes = passesOf(beads).flatMap(({ role, filled }, n): BlowPass[] => {
+    const way = travel === 'alternate' && n % 2 === 1 ? (-first as Travel) : first;
+    const own = { ...hold, gathers: gathersAt(job.joint.kind, piece.kind, filled) };
+    const judged = judgeSeam(places, bothWays ? worseWay(places, own) : way, own);
+    return judged ? [{ role, travel: way, gathers: own.gathers, judged }] : [];
+  });
+  const [root, ...rest] = passes;
+  if (!root) return null;
+  const worst = rest.reduce(
+    (bad, pass) => (pass.judged.worst.blown.share > bad.judged.worst.blown.share ? pass : bad),
+    root,
+  );
   return {
-    piece: blowPiece,
+    piece,
     arc,
     hold,
     seam,
     travel,
     first,
     places,
-    judged,
-    clampAssumed: assumed,
-    acrossGap: kind !== null && kind !== 'pad' && kind !== 'gouge',
+    judged: worst.judged,
+    passes,
+    clampAssumed,
+    acrossGap: piece.kind !== 'plate' || !UNBROKEN.includes(job.joint.kind),
   };
+}
+
+/** A groove gathers the field at its root and less as it fills; an inside corner somewhat. */
+function gathersAt(joint: JointKind | null, kind: PieceKind, filled: number): number {
+  if (GROOVES.includes(joint)) return GATHERS.root + filled * (GATHERS.flush - GATHERS.root);
+  return (joint !== null && JOINTS[joint].fillet) || kind === 'frame' ? GATHERS.corner : 1;
+}
+
+/** The passes of a job with how much of the joint is filled before each; one where none are laid out. */
+function passesOf(beads: BeadPlan | null): { role: PassRole; filled: number }[] {
+  const all = beads?.passes ?? [];
+  const whole = all.reduce((sum, { area_mm2 }) => sum + area_mm2, 0);
+  let filled = 0;
+  const found = all.map(({ role, area_mm2 }) => {
+    const before = filled;
+    filled += area_mm2;
+    return { role, filled: whole > 0 ? before / whole : 0 };
+  });
+  return found.length > 0 ? found : [{ role: 'single', filled: 0 }];
+}
+
+/** The way of the first pass; on a frame, from the inside of each corner out, or in. */
+function firstWay({ kind, clamps, length_mm }: BlowPiece, travel: TravelId): Travel {
+  const fromLeft = kind === 'frame' || (clamps[0]?.x ?? 0) <= length_mm / 2;
+  const away: Travel = fromLeft ? 1 : -1;
+  return travel === 'towards' ? (-away as Travel) : away;
 }
 
 /** An order of the welder's own with runs to the left and to the right. */

@@ -1,54 +1,8 @@
-import { MOST_SEGMENTS, PATTERNS, type PatternId } from '../../data/orderIds';
-import { ROD_CHANGE_s } from '../../data/limits';
-import { idsOf } from '../../data/words';
-import { blown } from '../../field/sweep';
-import { arcHeat_W } from '../../heat/arcEnergy';
-import { heatTable, type HeatTableQuestion } from '../../order/heatBetween';
-import { judgeOrder, type BlowOf, type OrderJudged } from '../../order/judgeOrder';
-import { fromKept, patternOf, segmentsOf, type Laid } from '../../order/segments';
-import type { Situation } from '../situation';
-
-/** Everything a search for an order is asked with; plain data, so that it can be handed to a worker. */
-export interface OrderQuestion {
-  heat: HeatTableQuestion;
-  travel: 1 | -1;
-  /** Worst field over its limit by segment: run to the left, and to the right. */
-  blow: readonly (readonly [left: number, right: number])[];
-}
-
-/** The field's share of a segment run one way. */
-export const blowOfQuestion =
-  ({ blow }: OrderQuestion): BlowOf =>
-  (index, travel) =>
-    blow[index]?.[travel === 1 ? 1 : 0] ?? 0;
-
-/** What the first pass of a job asks of its order; null while nothing is laid out. */
-export function orderQuestion({ beads, heat, job, length_mm, blow }: Situation): OrderQuestion | null {
-  const pass = beads?.passes[0];
-  if (!pass) return null;
-  const asked = job.order.segment_mm ?? pass.beadPerRod_mm;
-  const longest = Math.max(asked, length_mm / MOST_SEGMENTS);
-  const segments = segmentsOf(length_mm, longest);
-  const each_mm = length_mm / segments.length;
-  const arc_s = each_mm / pass.travel_mm_s;
-  return {
-    heat: {
-      piece: heat.piece,
-      segments,
-      start_C: heat.start_C,
-      energy_J: arcHeat_W(pass.rod.current_A) * arc_s,
-      arc_s,
-      between_s: ROD_CHANGE_s + (job.rod.rest_s ?? 0),
-    },
-    travel: blow?.first ?? 1,
-    blow: segments.map(({ from_mm, to_mm }) => {
-      const here = blow?.places.filter(({ along_mm }) => along_mm >= from_mm && along_mm <= to_mm) ?? [];
-      const worst = (travel: 1 | -1) =>
-        blow ? Math.max(0, ...here.map((place) => blown(place, travel, blow.hold).share)) : 0;
-      return [worst(-1), worst(1)] as const;
-    }),
-  };
-}
+import { PATTERNS, type PatternId, type PieceKind } from '../../data/orderIds';
+import { idsOf, type JointKind } from '../../data/words';
+import { judgeOrder, type OrderJudged } from '../../order/judgeOrder';
+import { fromKept, patternOf, type Laid } from '../../order/segments';
+import { orderQuestion, termsOf, type OrderContext, type OrderQuestion } from './orderQuestion';
 
 /** A named order with what it comes to. */
 export interface NamedOrder {
@@ -66,23 +20,28 @@ export interface OrderPlan {
   outgrown: number | null;
 }
 
+/** What is usual round a tube and a pipe, where nobody says: no order is looked for there. */
+const USUAL: Partial<Record<JointKind, PatternId>> = { rectangle: 'backstep', ring: 'straight' };
+
 /** Answers "in what order?" with the named patterns; the search for a better one is run beside the page. */
-export function orderPlan(situation: Situation): OrderPlan | null {
-  const question = orderQuestion(situation);
+export function resolveOrder(context: OrderContext): OrderPlan | null {
+  const question = orderQuestion(context);
   if (!question) return null;
-  const heat = heatTable(question.heat);
+  const terms = termsOf(question);
+  const { count } = terms.heat;
   const named = idsOf(PATTERNS)
     .map((id): NamedOrder => ({
       id,
-      judged: judgeOrder(patternOf(id, heat.count, question.travel), heat, blowOfQuestion(question)),
+      judged: judgeOrder(patternOf(id, count, question.travel), terms),
     }))
     .sort((a, b) => a.judged.score - b.judged.score);
-  const { pattern } = situation.job.order;
-  const own = Array.isArray(pattern) ? fromKept(pattern, heat.count) : null;
+  const { pattern } = context.job.order;
+  const own = Array.isArray(pattern) ? fromKept(pattern, count) : null;
   const asked = own
-    ? { id: 'own' as const, judged: judgeOrder(own, heat, blowOfQuestion(question)) }
+    ? { id: 'own' as const, judged: judgeOrder(own, terms) }
     : named.find(({ id }) => id === pattern);
-  const taken = asked ?? named[0];
+  const usual = USUAL[context.job.joint.kind ?? 'pad'];
+  const taken = asked ?? named.find(({ id }) => id === usual) ?? named[0];
   if (!taken) return null;
   const outgrown = Array.isArray(pattern) && !own ? pattern.length : null;
   return { question, named, taken, by: asked ? 'you' : 'app', outgrown };
@@ -93,11 +52,21 @@ export const orderName = (id: OrderPlan['taken']['id']): string =>
   id === 'own' ? 'The order found' : PATTERNS[id];
 
 /** An order as it is said: "3, 1, 2, each to the right", or "3→, 1←, 2←" where the runs go both ways. */
-export function orderInWords(order: readonly Laid[]): string {
+export function orderInWords(order: readonly Laid[], kind: PieceKind = 'plate'): string {
   const [first] = order;
   const oneWay = order.every(({ travel }) => travel === first?.travel);
-  const said = order.map(({ index, travel }) => `${index + 1}${oneWay ? '' : travel === 1 ? '→' : '←'}`);
-  return oneWay && first
-    ? `${said.join(', ')}, each run to the ${first.travel === 1 ? 'right' : 'left'}`
-    : said.join(', ');
+  const [to, fro] = kind === 'frame' ? ['out', 'in'] : ['→', '←'];
+  const said = order.map(({ index, travel }) =>
+    oneWay ? `${index + 1}` : `${index + 1}${kind === 'frame' ? ' ' : ''}${travel === 1 ? to : fro}`,
+  );
+  if (!oneWay || !first) return said.join(', ');
+  const way =
+    kind === 'frame'
+      ? `each from the ${first.travel === 1 ? 'inside out' : 'outside in'}`
+      : `each run to the ${first.travel === 1 ? 'right' : 'left'}`;
+  return `${said.join(', ')}, ${way}`;
 }
+
+/** What segments are, and how they are counted. */
+export const countedFrom = (kind: PieceKind): string =>
+  kind === 'frame' ? 'corners counted from the lower left, to the right' : 'segments counted from the left';

@@ -1,27 +1,29 @@
-import { ARCS, LEADS, TRAVELS } from '../../data/orderIds';
+import { ARCS, FRAME_TRAVELS, LEADS, TRAVELS } from '../../data/orderIds';
 import { inWords, trimmed } from '../../units/format';
 import { step, type Step } from '../step';
 import type { Situation } from '../situation';
-import { orderInWords, orderName, orderPlan } from './orderPlan';
+import type { BlowPlan } from './blowPlan';
+import { countedFrom, orderInWords, orderName, type OrderPlan } from './orderPlan';
 
 /** Where the clamp goes, which way, and in what order: on the sheet before the machine is set. */
 export function orderStep(situation: Situation): Step | null {
-  const { blow, job, system, pull } = situation;
-  const plan = orderPlan(situation);
+  const { blow, job, system, pull, order: plan } = situation;
   if (!blow || !plan) return null;
   const say = inWords(system);
-  const [clamp] = blow.piece.clamps;
   const several = plan.question.heat.segments.length > 1;
   const { judged, id } = plan.taken;
+  const frame = blow.piece.kind === 'frame';
   return step('Clamp and order', {
     settings: [
-      { label: 'Way', value: TRAVELS[blow.travel].toLowerCase() },
+      { label: 'Way', value: (frame ? FRAME_TRAVELS : TRAVELS)[blow.travel].toLowerCase() },
       ...(several
         ? [
             { label: 'Order', value: orderName(id).toLowerCase() },
             {
-              label: 'Segments',
-              value: `${plan.question.heat.segments.length} of ${say.size(Math.round(job.order.segment_mm ?? plan.question.heat.segments[0]?.to_mm ?? 0))}`,
+              label: frame ? 'Corners' : 'Segments',
+              value: frame
+                ? '4'
+                : `${plan.question.heat.segments.length} of ${say.size(Math.round(job.order.segment_mm ?? plan.question.heat.segments[0]?.to_mm ?? 0))}`,
             },
           ]
         : []),
@@ -31,14 +33,19 @@ export function orderStep(situation: Situation): Step | null {
         : [{ label: 'Work lead', value: LEADS[job.order.lead].toLowerCase() }]),
     ],
     actions: [
-      clamp && !blow.clampAssumed
-        ? `Clamp ${say.size(Math.round(clamp.x))} from the left end, ${say.size(Math.round(Math.abs(clamp.y - blow.seam.from.y)))} from the seam, on clean metal of the piece itself.`
-        : 'Clamp near the beginning of the weld, on clean metal of the piece itself, not right at the weld.',
-      ...(several
+      clampInWords(blow, say.size),
+      ...(frame
         ? [
-            `Segments counted from the left: ${orderInWords(judged.order)}. ${judged.bareStarts <= 1 ? 'Each run ends on the start before it.' : `${judged.bareStarts} starts stay bare: grind them.`} Hottest start about ${say.temperature(judged.hottest_C)}.`,
+            'Tack every corner and check both diagonals before the first weld; check them again after every corner.',
           ]
         : []),
+      ...(several
+        ? [
+            `${capital(countedFrom(blow.piece.kind))}: ${orderInWords(judged.order, blow.piece.kind)}. ${startsInWords(plan)}Hottest start about ${say.temperature(judged.hottest_C)}.`,
+          ]
+        : []),
+      ...(frame ? ['Turn it over and go the same way round on the other faces.'] : []),
+      ...waitsInWords(plan, say.time),
       ...(blow.piece.tabs ? ['Run-off tabs at both ends, cut off afterwards.'] : []),
       ...(pull.angular_mm
         ? [
@@ -52,4 +59,30 @@ export function orderStep(situation: Situation): Step | null {
         : []),
     ],
   });
+}
+
+const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
+
+function clampInWords({ piece, seam, clampAssumed }: BlowPlan, size: (mm: number) => string): string {
+  const [clamp] = piece.clamps;
+  if (!clamp || clampAssumed)
+    return piece.kind === 'frame'
+      ? 'Clamp on clean metal in the middle of the lower tube.'
+      : 'Clamp near the beginning of the weld, on clean metal of the piece itself, not right at the weld.';
+  const along = size(Math.round(clamp.x));
+  if (piece.kind === 'frame')
+    return `Clamp ${along} from the left side and ${size(Math.round(clamp.y))} up from the lower one, on clean metal of the tube.`;
+  return `Clamp ${along} from the left end, ${size(Math.round(Math.abs(clamp.y - seam.from.y)))} from the seam${clamp.upright ? ' up the upright' : ''}, on clean metal of the piece itself.`;
+}
+
+function startsInWords({ taken: { judged }, question: { joined } }: OrderPlan): string {
+  if (!joined) return '';
+  return judged.bareStarts <= 1
+    ? 'Each run ends on the start before it. '
+    : `${judged.bareStarts} starts stay bare: grind them. `;
+}
+
+function waitsInWords({ taken: { judged } }: OrderPlan, time: (s: number) => string): string[] {
+  const waits = judged.waits_s.flatMap((wait, n) => (wait > 0 ? [`${time(wait)} before run ${n + 1}`] : []));
+  return waits.length > 0 ? [`Let it cool between runs, by thermometer: about ${waits.join(', ')}.`] : [];
 }

@@ -5,7 +5,7 @@ import type { Job } from '../../formats/job';
 import { assess } from '../assess';
 import { findLevers } from '../levers/levers';
 import { makePlan } from '../plan';
-import { orderInWords, orderPlan, orderQuestion } from './orderPlan';
+import { orderInWords } from './orderPlan';
 import { remediesFor } from './remedies';
 
 const room = (job: Job, id: string) => assess(job, DEMO_KIT).rooms.find((r) => r.id === id);
@@ -124,29 +124,25 @@ describe('the order of a job', () => {
 
   test('segments follow what is typed, never more than two dozen', () => {
     expect(
-      orderQuestion(assess(demoJob('ramp-guard', long), DEMO_KIT).situation)?.heat.segments,
+      assess(demoJob('ramp-guard', long), DEMO_KIT).situation.order?.question.heat.segments,
     ).toHaveLength(9);
-    const many = orderQuestion(
-      assess(demoJob('ramp-guard', { ...long, 'joint.length_mm': 9000 }), DEMO_KIT).situation,
-    );
-    expect(many?.heat.segments.length).toBeLessThanOrEqual(24);
+    const many = assess(demoJob('ramp-guard', { ...long, 'joint.length_mm': 9000 }), DEMO_KIT).situation
+      .order;
+    expect(many?.question.heat.segments.length).toBeLessThanOrEqual(24);
   });
 
   test('the proposed order is the best of the named, and what the welder picks is kept', () => {
-    const plan = orderPlan(assess(demoJob('ramp-guard', long), DEMO_KIT).situation);
+    const plan = assess(demoJob('ramp-guard', long), DEMO_KIT).situation.order;
     expect(plan?.taken.judged.score).toBe(Math.min(...(plan?.named.map(({ judged }) => judged.score) ?? [])));
-    const own = orderPlan(
-      assess(demoJob('ramp-guard', { ...long, 'order.pattern': 'straight' }), DEMO_KIT).situation,
-    );
+    const own = assess(demoJob('ramp-guard', { ...long, 'order.pattern': 'straight' }), DEMO_KIT).situation
+      .order;
     expect(own).toMatchObject({ by: 'you', taken: { id: 'straight' } });
   });
 
   test('an order of the welder’s own is gone by as long as it fits, and said with the way of every run', () => {
     const own = (kept: number[]) =>
-      orderPlan(
-        assess(demoJob('ramp-guard', { ...long, 'order.segment_mm': 300, 'order.pattern': kept }), DEMO_KIT)
-          .situation,
-      );
+      assess(demoJob('ramp-guard', { ...long, 'order.segment_mm': 300, 'order.pattern': kept }), DEMO_KIT)
+        .situation.order;
     const both = own([3, -1, 2]);
     expect(both).toMatchObject({ by: 'you', outgrown: null, taken: { id: 'own' } });
     expect(orderInWords(both?.taken.judged.order ?? [])).toBe('3→, 1←, 2→');

@@ -1,4 +1,5 @@
 import { rodClass } from '../../data/rods';
+import { ROD_SIZES, type RodSizeId } from '../../data/rodSizes';
 import { trimmed } from '../../units/format';
 import { findLevers, effectOn } from '../levers/levers';
 import type { Lever } from '../levers/lever';
@@ -13,6 +14,17 @@ export interface Remedy {
   forbidden: string;
   lever: Lever | null;
 }
+
+/** Stands for any lever that takes a thinner rod. */
+const SMALLER = 'rod-smaller';
+
+const isSmallerRod = ({ edits }: Lever, { rod }: Situation): boolean =>
+  edits.some(
+    ({ path, value }) =>
+      path === 'rod.size' &&
+      rod !== null &&
+      ROD_SIZES[value as RodSizeId].diameter_mm < ROD_SIZES[rod.value.size].diameter_mm,
+  );
 
 /** Levers of arc blow in the order of trouble they cost, with what is said where they are not offered. */
 const REMEDIES: readonly { title: string; levers: readonly string[]; forbidden: (s: Situation) => string }[] =
@@ -35,6 +47,12 @@ const REMEDIES: readonly { title: string; levers: readonly string[]; forbidden: 
     },
     { title: 'There and back, pass by pass', levers: ['travel-alternate'], forbidden: () => '' },
     { title: 'A shorter arc', levers: ['arc-short'], forbidden: () => '' },
+    { title: 'A smaller rod', levers: [SMALLER], forbidden: () => '' },
+    {
+      title: 'Demagnetise it first',
+      levers: ['demagnetise'],
+      forbidden: () => '',
+    },
     { title: 'Fewer amps', levers: ['amps-10', 'amps-5'], forbidden: () => '' },
     {
       title: 'More arc force',
@@ -64,7 +82,7 @@ const REMEDIES: readonly { title: string; levers: readonly string[]; forbidden: 
 export const UNRECKONED: readonly string[] = [
   'Tilt the rod against the blow, so that the arc’s own force opposes it.',
   'Wrap the work lead round the piece a few turns: try it one way round and the other.',
-  'Weld back from the far end to the tie-in; begin again where it is blown.',
+  'Back-step, or weld back from the far end to the tie-in; begin again where it is blown.',
 ];
 
 /** Every remedy for a job, those that help first as they stand in the list; forbidden ones struck out. */
@@ -74,7 +92,9 @@ export function remediesFor(situation: Situation): Remedy[] {
   return REMEDIES.flatMap(({ title, levers: ids, forbidden }): Remedy[] => {
     const why = forbidden(situation);
     if (why !== '') return [{ title, buys: '', forbidden: why, lever: null }];
-    const lever = levers.find(({ id }) => ids.includes(id));
+    const lever = levers.find(
+      (one) => ids.includes(one.id) || (ids.includes(SMALLER) && isSmallerRod(one, situation)),
+    );
     const effect = lever ? effectOn(lever, 'arc-blow') : null;
     if (!lever || !effect || effect.gain === null) return [];
     return [

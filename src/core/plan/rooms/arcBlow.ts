@@ -1,12 +1,29 @@
 import { BLOW_DOUBT, BLOW_LIMIT_G, RESIDUAL_GUIDE, RESIDUAL_SOURCE, USUAL_CLAMP } from '../../data/arcBlow';
-import { TRAVELS } from '../../data/orderIds';
+import { FRAME_TRAVELS, TRAVELS } from '../../data/orderIds';
+import { cornerAt } from '../../field/sweep';
 import { PRACTICE } from '../../data/sources';
 import { inWords, trimmed } from '../../units/format';
 import { exactly } from '../../units/range';
 import { guessed, under } from '../room';
+import type { BlowPlan } from '../order/blowPlan';
 import type { Assessor } from './assessor';
 
 const PUSHED = { back: 'blown back', side: 'pushed sideways', forward: 'blown forward' } as const;
+
+const placeOf = ({ piece, seam }: BlowPlan, along_mm: number, say: (mm: number) => string): string =>
+  piece.kind === 'frame' ? `corner ${cornerAt(seam, along_mm)}` : say(Math.round(along_mm));
+
+/** What was summed, by kind of piece. */
+function howReckoned({ piece, travel, clampAssumed }: BlowPlan, say: (mm: number) => string): string {
+  const edges = piece.magnetic ? '' : ' (none: no magnet holds it)';
+  if (piece.kind === 'frame')
+    return `${FRAME_TRAVELS[travel]}${clampAssumed ? ', the clamp counted in the middle of the lower tube' : ''}: the current that goes both ways round the frame, and the lead, summed at the arc`;
+  const between =
+    piece.kind === 'two-plates' || piece.kind === 'tee'
+      ? ` in each plate, from one to the other over ${piece.tacks.length} tacks`
+      : ' in the plate';
+  return `${TRAVELS[travel]}${clampAssumed ? `, the clamp counted ${say(USUAL_CLAMP.before_mm)} before the weld` : ''}: current${between}, its edges${edges} and the lead, summed at the arc`;
+}
 
 /** The field across the arc at its worst place, under what an arc stands. */
 export const arcBlow: Assessor = {
@@ -16,7 +33,7 @@ export const arcBlow: Assessor = {
   stop: 'order',
   assess({ blow, system, wants }) {
     if (!blow || wants.verdict === 'never') return null;
-    const { judged, hold, piece, travel, acrossGap, clampAssumed } = blow;
+    const { judged, hold, piece, acrossGap, clampAssumed } = blow;
     const { blown: worst, along_mm } = judged.worst;
     const say = inWords(system).size;
     const doubt = acrossGap ? BLOW_DOUBT.gap : BLOW_DOUBT.plain;
@@ -31,13 +48,13 @@ export const arcBlow: Assessor = {
       },
       exactly(worst.limit_G),
       {
-        now: `${trimmed(worst.field_G, 1)} G ${PUSHED[worst.kind]} at ${say(Math.round(along_mm))}`,
+        now: `${trimmed(worst.field_G, 1)} G ${PUSHED[worst.kind]} at ${placeOf(blow, along_mm, say)}`,
         gap: 'before the arc goes',
         past: 'over: the arc wanders there',
         until: `${trimmed(worst.limit_G, 0)} G ${worst.kind}`,
         reasons: [
           {
-            words: `${TRAVELS[travel]}${clampAssumed ? `, the clamp counted ${say(USUAL_CLAMP.before_mm)} before the weld` : ''}: current in the plate, its edges${piece.magnetic ? '' : ' (none: no magnet holds it)'} and the lead, summed at the arc.`,
+            words: `${howReckoned(blow, say)}.`,
             source: BLOW_LIMIT_G.source,
           },
           {

@@ -42,6 +42,7 @@ import { minFillet } from './minFillet';
 import { ocv } from './ocv';
 import { plug } from './plug';
 import { rodDiameter } from './rodDiameter';
+import { startHeat, tieIns } from './starts';
 import { supplyFit } from './supplyFit';
 import { timeWindow } from './timeWindow';
 import { expansion, galvanic } from './unlike';
@@ -81,6 +82,8 @@ export const ASSESSORS: readonly Assessor[] = [
   penetration,
   gap,
   arcBlow,
+  startHeat,
+  tieIns,
   transverse,
   angular,
   bow,

@@ -13,7 +13,7 @@ import type { Situation } from '../situation';
 import type { Assessor } from './assessor';
 
 /** The melt-through fit counts its degrees from here, °C; on metal nearly melted some are always left. */
-const MELT_FROM_C = 20;
+export const MELT_FROM_C = 20;
 const LEAST_RISE_K = 50;
 
 /** Metal at the crater when the next rod is struck on it, °C: the last rod's heat, spread for as long as a change takes. */

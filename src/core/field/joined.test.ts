@@ -1,0 +1,182 @@
+import fc from 'fast-check';
+import { CALIBRATION_ARC as arc, CALIBRATION_PLATE } from '../../../tests/support/calibrationPlate';
+import { pushAt } from './blow';
+import { potentialAt } from './flow';
+import { feedsOf, type JoinedPlate } from './joined';
+import { solveDense } from './linear';
+import { pushOfFrame_G, cornersOf, onFrame, roundOf } from './frame';
+import type { BlowPiece } from './piece';
+import { segmentField_G } from './segment';
+import { judgeSeam, sweep } from './sweep';
+
+const two = (edits: Partial<BlowPiece> = {}): BlowPiece => ({
+  ...CALIBRATION_PLATE,
+  kind: 'two-plates',
+  tacks: [8, 100, 200, 292],
+  ...edits,
+});
+const evenly = (mm: number) => Array.from({ length: Math.floor(300 / mm) + 1 }, (_, n) => n * mm);
+const halves = (clampOn: 0 | 1 = 0): JoinedPlate[] =>
+  [0, 1].map((s) => ({
+    sheet: { x_mm: 300, y_mm: 75, ring: false },
+    seam_mm: 0,
+    drains: s === clampOn ? [{ at: { x: 20, y: 20 }, share: 1 }] : [],
+    kept: new Map<string, number>(),
+  }));
+
+describe('equations', () => {
+  test('what is solved fits again (by putting it in), and what is not settled is said', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.double({ min: -5, max: 5, noNaN: true }), { minLength: 12, maxLength: 12 }),
+        (numbers) => {
+          const rows = [0, 1, 2].map((r) => Float64Array.from(numbers.slice(4 * r, 4 * r + 4)));
+          for (const [n, row] of rows.entries()) row[n] = (row[n] ?? 0) + 20;
+          const kept = rows.map((row) => row.slice());
+          const found = solveDense(rows);
+          for (const row of kept) {
+            const sum = [0, 1, 2].reduce((all, k) => all + (row[k] ?? 0) * (found?.[k] ?? NaN), 0);
+            expect(sum).toBeCloseTo(row[3] ?? NaN, 8);
+          }
+        },
+      ),
+    );
+    expect(solveDense([Float64Array.from([1, 1, 2]), Float64Array.from([2, 2, 4])])).toBeNull();
+  });
+});
+
+describe('two plates that touch at their tacks', () => {
+  test('what is fed to each plate is drained from it, and every tack gives what it takes (Kirchhoff)', () => {
+    const places = [150, 8, 100, 200, 292];
+    const [a = [], b = []] = feedsOf(halves(), places);
+    const sum = (feeds: typeof a) => feeds.reduce((all, { share }) => all + share, 0);
+    expect(sum(a)).toBeCloseTo(0, 9);
+    expect(sum(b)).toBeCloseTo(0, 9);
+    for (let k = 0; k < places.length; k++)
+      expect((a[k]?.share ?? NaN) + (b[k]?.share ?? NaN)).toBeCloseTo(k === 0 ? 1 : 0, 9);
+    // And both stand at the same potential at every tack, but for what the plates stand apart as a whole.
+    const at = (feeds: typeof a, x: number) =>
+      feeds.reduce(
+        (all, { at: of, share }, k) =>
+          all + share * potentialAt({ x, y: 0 }, of, { x_mm: 300, y_mm: 75, ring: false }, k === 0 ? 5 : 8),
+        0,
+      );
+    const apart = places.map((x) => at(a, x) - at(b, x));
+    for (const one of apart) expect(one).toBeCloseTo(apart[0] ?? NaN, 8);
+  });
+
+  test('without a tack all of it goes to the plate with the clamp; tacked all along, half to each (limits)', () => {
+    const fed = (places: number[], s: number) => feedsOf(halves(), places)[s]?.[0]?.share;
+    expect(fed([150], 0)).toBe(1);
+    expect(fed([150], 1)).toBe(0);
+    const close = evenly(10).filter((x) => Math.abs(x - 150) > 5);
+    expect(fed([150, ...close], 1)).toBeGreaterThan(0.35);
+    expect(fed([150, 8, 292], 1)).toBeLessThan(fed([150, ...close], 1) ?? 0);
+  });
+
+  test('the push along is that of one plate of both (by symmetry of equal halves)', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 30, max: 270, noNaN: true }), (x) => {
+        const at = { x, y: 75 };
+        const one = pushAt(CALIBRATION_PLATE, arc, at);
+        expect(pushAt(two(), arc, at).x).toBeCloseTo(one.x, 0);
+      }),
+      { numRuns: 20 },
+    );
+  });
+
+  test('the arc is pushed over to the plate without the clamp, most where the tacks are far (common practice)', () => {
+    const across = (tacks: number[]) => pushAt(two({ tacks }), arc, { x: 150, y: 75 }).y;
+    expect(across([8, 292])).toBeLessThan(across(evenly(20)));
+    expect(across([8, 292])).toBeLessThan(0);
+    const below = pushAt(two({ clamps: [{ x: 20, y: 55 }] }), arc, { x: 150, y: 75 });
+    const above = pushAt(two(), arc, { x: 150, y: 75 });
+    expect(below.y).toBeCloseTo(-above.y, 6);
+    expect(below.x).toBeCloseTo(above.x, 6);
+  });
+});
+
+describe('an upright on a plate', () => {
+  const tee = (edits: Partial<BlowPiece> = {}): BlowPiece => ({
+    ...CALIBRATION_PLATE,
+    kind: 'tee',
+    web_mm: 100,
+    tacks: [8, 150, 292],
+    ...edits,
+  });
+
+  test('with the clamp on the upright it is pushed out over the plate, with it on the plate towards the upright', () => {
+    const on = (upright: boolean) =>
+      pushAt(tee({ clamps: [{ x: 20, y: 95, upright }] }), arc, { x: 220, y: 75 });
+    expect(on(true).y).toBeGreaterThan(on(false).y);
+    // Along the seam it is driven away from the clamp on either.
+    expect(on(true).x).toBeGreaterThan(0);
+    expect(on(false).x).toBeGreaterThan(0);
+  });
+
+  test('mirrored end for end, the push is mirrored (by symmetry)', () => {
+    const here = pushAt(tee({ tacks: [8, 100] }), arc, { x: 220, y: 75 });
+    const there = pushAt(tee({ tacks: [292, 200], clamps: [{ x: 280, y: 95 }] }), arc, { x: 80, y: 75 });
+    expect(there.x).toBeCloseTo(-here.x, 6);
+    expect(there.y).toBeCloseTo(here.y, 6);
+  });
+});
+
+describe('a frame of tube', () => {
+  const frame: BlowPiece = {
+    ...CALIBRATION_PLATE,
+    kind: 'frame',
+    length_mm: 600,
+    width_mm: 400,
+    tube_mm: 40,
+    magnetic: false,
+    clamps: [{ x: 580, y: 380 }],
+  };
+  const bare = { ...arc, arc_mm: 4 };
+  const push = (piece: BlowPiece, corner: number) =>
+    pushOfFrame_G(piece, bare, corner, cornersOf(piece)[corner] as { x: number; y: number });
+
+  test('a spot finds its place on the tubes, and round it once is the four sides', () => {
+    expect(onFrame(frame, { x: 300, y: 5 })).toEqual({ at: { x: 300, y: 20 }, round_mm: 280 });
+    expect(onFrame(frame, { x: 599, y: 200 }).round_mm).toBeCloseTo(560 + 180, 9);
+    expect(roundOf(frame)).toBe(2 * (560 + 360));
+  });
+
+  test('opposite the clamp both ways are as long: half of it each way, and square tubes push as two leads (finite segments)', () => {
+    const found = push(frame, 0);
+    // Near legs by the formula: from (20, 20) along x and along y, 65 A each, 22 mm above.
+    const above = { x: 20, y: 20, z: 22 };
+    const near = [
+      segmentField_G(65, { x: 20, y: 20, z: 0 }, { x: 580, y: 20, z: 0 }, above),
+      segmentField_G(65, { x: 20, y: 20, z: 0 }, { x: 20, y: 380, z: 0 }, above),
+    ];
+    const x = near.reduce((sum, { y }) => sum + y, 0);
+    const y = near.reduce((sum, field) => sum - field.x, 0);
+    // The far sides add little: under a twentieth.
+    expect(Math.abs(found.x - x)).toBeLessThan(0.05 * Math.hypot(x, y));
+    expect(Math.abs(found.y - y)).toBeLessThan(0.05 * Math.hypot(x, y));
+    // Away from where it flows to: out of the corner.
+    expect(found.x).toBeLessThan(0);
+    expect(found.y).toBeLessThan(0);
+  });
+
+  test('at the corner it is clamped on nothing flows past; the frame turned over turns its push (by symmetry)', () => {
+    const onIt = push({ ...frame, clamps: [{ x: 20, y: 20 }] }, 0);
+    expect(Math.hypot(onIt.x, onIt.y)).toBeCloseTo(0, 6);
+    const left = push({ ...frame, clamps: [{ x: 200, y: 20 }] }, 2);
+    const right = push({ ...frame, clamps: [{ x: 400, y: 20 }] }, 3);
+    expect(right.x).toBeCloseTo(-left.x, 6);
+    expect(right.y).toBeCloseTo(left.y, 6);
+  });
+
+  test('steel doubles it, and a corner far from the clamp is worse than none: every corner is judged', () => {
+    const steel = { ...frame, magnetic: true, clamps: [{ x: 300, y: 20 }] };
+    const seam = { from: { x: 0, y: 0 }, to: { x: 4 * 56, y: 0 } };
+    const places = sweep(steel, bare, seam, 12);
+    expect(places).toHaveLength(12);
+    const judged = judgeSeam(places, 1, { arc: bare, arcForce: false, gathers: 1.2 });
+    expect(judged?.worst.blown.field_G).toBeGreaterThan(0);
+    const soft = sweep({ ...steel, magnetic: false }, bare, seam, 12);
+    expect(places[4]?.push.x).toBeCloseTo(2 * (soft[4]?.push.x ?? NaN), 9);
+  });
+});

@@ -1,0 +1,85 @@
+import { CLAMP_ON, PIECES, type ClampOn, type PieceKind } from '@core/data/orderIds';
+import { pieceKindOf } from '@core/plan/order/blowPiece';
+import { inWords } from '@core/units/format';
+import type { OpenJob } from '@/state/useJob';
+import { Card } from '@/ui/Card';
+import { JobField } from '@/ui/JobField';
+import { optionsOf } from '@/ui/options';
+import { Pick } from '@/ui/Pick';
+import { Words } from '@/ui/Words';
+
+/** What is before the welder: kind of piece and its sizes; all of them are drawn and can be dragged above. */
+export function PieceCard({ open }: { open: OpenJob }) {
+  const { job, set, system } = open;
+  const { blow } = open.assessment.situation;
+  const say = inWords(system).size;
+  const kind = pieceKindOf(job);
+  const { piece } = blow ?? {};
+  const about = (mm: number | undefined) => (mm === undefined ? undefined : `blank: ${say(Math.round(mm))}`);
+  return (
+    <Card testID="piece">
+      <Words as="head">The piece</Words>
+      <Pick
+        label="What is before you"
+        testID="piece"
+        stacked
+        folds
+        options={optionsOf(PIECES)}
+        value={job.order.piece}
+        proposed={kind}
+        onPick={(id: PieceKind | null) => set('order.piece', id, 'Piece')}
+      />
+      {kind === 'frame' ? (
+        <>
+          <JobField open={open} path="order.frameLong_mm" title="Frame" proposed={about(piece?.length_mm)} />
+          <JobField open={open} path="order.frameWide_mm" title="Frame" proposed={about(piece?.width_mm)} />
+          <JobField open={open} path="order.tube_mm" title="Tube" proposed={about(piece?.tube_mm)} />
+          <Words as="small" tone="quiet">
+            The weld length at Joint is that of all four corners together.
+          </Words>
+        </>
+      ) : (
+        <>
+          {kind !== 'ring' && (
+            <JobField
+              open={open}
+              path="heat.pieceLength_mm"
+              title="Piece"
+              proposed={about(piece?.length_mm)}
+            />
+          )}
+          <JobField open={open} path="heat.pieceWidth_mm" title="Piece" proposed={about(piece?.width_mm)} />
+          {kind !== 'ring' && (
+            <JobField
+              open={open}
+              path="order.seamSide_mm"
+              title="Seam"
+              proposed={about(piece ? piece.width_mm / 2 : undefined)}
+            />
+          )}
+        </>
+      )}
+      {(kind === 'two-plates' || kind === 'tee') && (
+        <JobField
+          open={open}
+          path="order.tackEvery_mm"
+          title="Tacks"
+          proposed="blank: 100 mm, and one at each end"
+        />
+      )}
+      {kind === 'tee' && (
+        <>
+          <JobField open={open} path="order.web_mm" title="Upright" proposed={about(piece?.web_mm)} />
+          <Pick
+            label="The clamp sits"
+            testID="clamp-on"
+            options={optionsOf(CLAMP_ON)}
+            value={job.order.clampOn}
+            proposed="flat"
+            onPick={(id: ClampOn | null) => set('order.clampOn', id, 'Clamp')}
+          />
+        </>
+      )}
+    </Card>
+  );
+}

@@ -1,0 +1,51 @@
+import { onFrame } from '@core/field/frame';
+import type { Edit } from '@core/formats/edits';
+import type { BlowPlan } from '@core/plan/order/blowPlan';
+import type { Moved } from './picture/moves';
+
+/** As the history tells of it. */
+export const MOVED: Readonly<Record<Moved['what'], string>> = {
+  clamp: 'Clamp',
+  length: 'Piece',
+  width: 'Piece',
+  seam: 'Seam',
+};
+
+/** Smallest piece that can be dragged to, mm. */
+const LEAST_mm = 20;
+
+/** A number set by hand in the picture: what was typed in its field no longer stands. */
+const put = (path: string, value: number): Edit[] => [
+  { path, value: Math.round(value) },
+  { path: `typed.${path}`, value: undefined },
+];
+
+/** What moving something on the picture writes into the job. */
+export function movedEdits(moved: Moved, { piece, seam }: BlowPlan): Edit[] {
+  switch (moved.what) {
+    case 'clamp': {
+      const [along, aside] =
+        moved.nth === 0
+          ? ['order.clampAlong_mm', 'order.clampAside_mm']
+          : ['order.clamp2Along_mm', 'order.clamp2Aside_mm'];
+      const at = piece.kind === 'frame' ? onFrame(piece, moved.at).at : moved.at;
+      const inside = (value: number, most: number) => Math.min(most, Math.max(0, value));
+      return [
+        ...put(along, inside(at.x, piece.length_mm)),
+        ...put(aside, inside(at.y, piece.width_mm) - (piece.kind === 'frame' ? 0 : seam.from.y)),
+      ];
+    }
+    case 'length':
+      return put(
+        piece.kind === 'frame' ? 'order.frameLong_mm' : 'heat.pieceLength_mm',
+        Math.max(moved.mm, LEAST_mm, piece.kind === 'frame' ? 3 * piece.tube_mm : seam.to.x - seam.from.x),
+      );
+    case 'width':
+      return put(
+        piece.kind === 'frame' ? 'order.frameWide_mm' : 'heat.pieceWidth_mm',
+        Math.max(moved.mm, LEAST_mm, piece.kind === 'frame' ? 3 * piece.tube_mm : 0),
+      );
+    case 'seam':
+      return put('order.seamSide_mm', Math.min(piece.width_mm, Math.max(0, moved.mm)));
+  }
+}

@@ -1,0 +1,107 @@
+import { useMemo, useState, type ReactNode } from 'react';
+import { View } from 'react-native';
+import { Gesture, GestureDetector } from 'react-native-gesture-handler';
+import { useStable } from '@/ui/useStable';
+import { usePalette } from '@/ui/theme/theme';
+import { TARGET } from '@/ui/theme/tokens';
+
+/** A step of an arrow key, mm; with Shift a small one. */
+const STEP_mm = 5;
+const SMALL_mm = 1;
+
+interface Props {
+  testID: string;
+  /** What it is, where it stands and that it can be moved. */
+  label: string;
+  /** Its middle in the picture, px. */
+  x: number;
+  y: number;
+  /** px for a millimetre. */
+  scale: number;
+  /** Moves on one line only. */
+  only?: 'x' | 'y';
+  /** While it is dragged, and when it is let go: where its middle is, px. */
+  onDrag: (x: number, y: number) => void;
+  onDrop: (x: number, y: number) => void;
+  children: ReactNode;
+}
+
+/** Something in a picture that is dragged by finger or mouse, and moved by arrow keys: as big as a glove needs. */
+export function Handle({ testID, label, x, y, scale, only, onDrag, onDrop, children }: Props) {
+  const palette = usePalette();
+  const [moved, setMoved] = useState<{ x: number; y: number } | null>(null);
+  const to = (dx: number, dy: number) => ({
+    x: x + (only === 'y' ? 0 : dx),
+    y: y + (only === 'x' ? 0 : dy),
+  });
+  const drag = useStable((dx: number, dy: number) => {
+    const at = to(dx, dy);
+    setMoved(at);
+    onDrag(at.x, at.y);
+  });
+  const drop = useStable((dx: number, dy: number) => {
+    setMoved(null);
+    const at = to(dx, dy);
+    onDrop(at.x, at.y);
+  });
+  const pan = useMemo(
+    () =>
+      Gesture.Pan()
+        .runOnJS(true)
+        .minDistance(3)
+        .onUpdate(({ translationX, translationY }) => drag(translationX, translationY))
+        .onEnd(({ translationX, translationY }) => drop(translationX, translationY)),
+    [drag, drop],
+  );
+  const at = moved ?? { x, y };
+  return (
+    <GestureDetector gesture={pan} touchAction="none">
+      <View
+        testID={testID}
+        role="button"
+        tabIndex={0}
+        aria-label={label}
+        {...moveKeys(drop, scale)}
+        style={{
+          position: 'absolute',
+          left: at.x - TARGET / 2,
+          top: at.y - TARGET / 2,
+          width: TARGET,
+          height: TARGET,
+          alignItems: 'center',
+          justifyContent: 'center',
+          cursor: 'pointer',
+          borderRadius: TARGET / 2,
+          borderWidth: moved ? 2 : 0,
+          borderColor: palette.act,
+        }}
+      >
+        {children}
+      </View>
+    </GestureDetector>
+  );
+}
+
+const WAYS: Readonly<Record<string, readonly [number, number]>> = {
+  ArrowLeft: [-1, 0],
+  ArrowRight: [1, 0],
+  ArrowUp: [0, -1],
+  ArrowDown: [0, 1],
+};
+
+interface KeyPress {
+  key: string;
+  shiftKey: boolean;
+  preventDefault(): void;
+}
+
+/** Arrow keys on the web; the native platform knows no such property. */
+const moveKeys = (move: (dx: number, dy: number) => void, scale: number): object => ({
+  onKeyDown: (event: KeyPress) => {
+    const way = WAYS[event.key];
+    if (!way) return;
+    event.preventDefault();
+    const step = scale * (event.shiftKey ? SMALL_mm : STEP_mm);
+    move(way[0] * step, way[1] * step);
+  },
+});
