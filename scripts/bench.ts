@@ -30,7 +30,8 @@ import { sweep } from '../src/core/field/sweep';
 import { PLAIN_PIECE } from '../src/core/heat/piece';
 import { heatTable } from '../src/core/order/heatBetween';
 import { searchOrder } from '../src/core/order/search';
-import { segmentsOf } from '../src/core/order/segments';
+import type { OrderTerms } from '../src/core/order/judgeOrder';
+import { edgesOf, segmentsOf } from '../src/core/order/segments';
 
 const RUNS = 300;
 const DIST = join(__dirname, '..', 'dist');
@@ -162,15 +163,27 @@ function fieldRows(): Row[] {
   const slow = performance.now() - start;
   const swept = median_ms(() => [...sweepOnGrid({ piece, arc, seam, places, columns: 256, rows: 128 })], 3);
   const images = median_ms(() => sweep(piece, arc, seam, places), 20);
-  const question = heatTable({
-    piece: { ...PLAIN_PIECE, weldLength_mm: 960, length_mm: 1100 },
-    segments: segmentsOf(960, 40),
-    start_C: 15,
-    energy_J: 60_000,
-    arc_s: 30,
-    between_s: 25,
+  const segments = segmentsOf(960, 40);
+  const fresh = (): OrderTerms => ({
+    heat: heatTable({
+      piece: { ...PLAIN_PIECE, weldLength_mm: 960, length_mm: 1100 },
+      segments,
+      edges_mm: edgesOf(segments),
+      start_C: 15,
+      energy_J: 60_000,
+      arc_s: 30,
+      between_s: 25,
+    }),
+    blowOf: () => 0,
+    middles: segments.map(({ from_mm }) => ({ x: from_mm + 20, y: 0 })),
+    joined: true,
+    ceiling_C: null,
+    holesAt_C: null,
+    rodsEach: 1,
   });
-  const search = median_ms(() => [...searchOrder(question, 1, () => 0)], 3);
+  const search = median_ms(() => [...searchOrder(fresh(), 1)], 3);
+  const tacked = { ...piece, kind: 'two-plates', tacks: [8, 100, 200, 292] } as const;
+  const joined = median_ms(() => sweep({ ...tacked }, arc, seam, places), 20);
   return [
     { what: `field at ${places} places on 256 x 128`, median: ms(swept), wanted: '1500 ms' },
     { what: `  one potential, residual ${reached.toExponential(0)} A`, median: ms(direct), wanted: '' },
@@ -180,6 +193,7 @@ function fieldRows(): Row[] {
       wanted: `${(slow / direct).toFixed(0)} times; 50`,
     },
     { what: `field at ${places} places by images`, median: ms(images), wanted: '' },
+    { what: `  the same, two plates joined at ${tacked.tacks.length} tacks`, median: ms(joined), wanted: '' },
     { what: 'order of 24 segments looked for', median: ms(search), wanted: '5000 ms' },
   ];
 }

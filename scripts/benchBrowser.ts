@@ -1,3 +1,4 @@
+import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import { openBrowser, serve, type Session } from '../tests/e2e/browser';
 
 export interface Row {
@@ -75,6 +76,59 @@ async function cloud_ms(b: Session, url: string, press: string): Promise<[answer
   );
 }
 
+/** From the press to what the grid says, ms. */
+async function gridSweep_ms(b: Session, url: string): Promise<number> {
+  await b.driver.get(`${url}/job/pier-ladder/order`);
+  await b.find('setting');
+  await b.tap('piece-plate');
+  await b.find('grid-start');
+  await b.driver.sleep(300);
+  return pressTo(b, 'grid-start', 'grid-says');
+}
+
+/** From the press to the last of the orders found for a long seam, ms. */
+async function orders_ms(b: Session, url: string): Promise<number> {
+  await b.driver.get(`${url}/job/ramp-guard/joint`);
+  await b.type('joint.length_mm', '3000 mm');
+  await b.driver.get(`${url}/job/ramp-guard/order`);
+  await b.type('order.segment_mm', '125 mm');
+  await b.says('sequence', /24 segments/);
+  return pressTo(b, 'search-start', 'search-found');
+}
+
+/** From a press until something stands on the page that was not there, ms by the page's own clock. */
+const pressTo = (b: Session, press: string, seen: string): Promise<number> =>
+  b.driver.executeAsyncScript<number>(
+    `
+    const [press, seen, done] = arguments;
+    const at = (id) => document.querySelector('[data-testid="' + id + '"]');
+    const start = performance.now();
+    at(press).click();
+    const look = () => (at(seen) ? done(performance.now() - start) : requestAnimationFrame(look));
+    requestAnimationFrame(look);
+  `,
+    press,
+    seen,
+  );
+
+/** Most memory that any page process of Chromium has held, MB: page and worker live in one. Linux only; NaN elsewhere. */
+function renderersPeak_MB(): number {
+  if (!existsSync('/proc')) return NaN;
+  const peaks = readdirSync('/proc')
+    .filter((name) => /^\d+$/.test(name))
+    .flatMap((pid) => {
+      try {
+        if (!readFileSync(`/proc/${pid}/cmdline`, 'utf8').includes('--type=renderer')) return [];
+        const [, kB] = /VmHWM:\s+(\d+) kB/.exec(readFileSync(`/proc/${pid}/status`, 'utf8')) ?? [];
+        return kB === undefined ? [] : [Number(kB) / 1000];
+      } catch {
+        // It ended meanwhile.
+        return [];
+      }
+    });
+  return Math.max(0, ...peaks);
+}
+
 /** The built app in Chromium with the processor slowed: repaint after a press, shifts of the layout, a repeat visit offline. */
 export async function browserRows(): Promise<Row[]> {
   const app = await serve();
@@ -96,6 +150,10 @@ export async function browserRows(): Promise<Row[]> {
     for (let n = 0; n < 3; n++) runs.push(await plateRun_ms(b, app.url));
     const clouds: [number, number][] = [];
     for (const press of ['favour-A', 'favour-B', 'favour-A']) clouds.push(await cloud_ms(b, app.url, press));
+    const field: number[] = [];
+    for (let n = 0; n < 3; n++) field.push(await gridSweep_ms(b, app.url));
+    const orders = await orders_ms(b, app.url);
+    const memory_MB = renderersPeak_MB();
     await b.driver.sendDevToolsCommand('Emulation.setCPUThrottlingRate', { rate: SLOWED });
     await b.driver.get(app.url);
     await b.find('new-job');
@@ -134,6 +192,21 @@ export async function browserRows(): Promise<Row[]> {
         what: '  longest frame meanwhile',
         median: `${median(clouds.map(([, frame]) => frame)).toFixed(0)} ms`,
         wanted: '',
+      },
+      {
+        what: 'field at 100 places on 256 x 128 in the worker, from press to answer',
+        median: `${median(field).toFixed(0)} ms`,
+        wanted: '1500 ms',
+      },
+      {
+        what: 'orders of 24 segments in the worker, for all five wishes',
+        median: `${orders.toFixed(0)} ms`,
+        wanted: '',
+      },
+      {
+        what: 'most memory of the page with its worker, Chromium itself and all',
+        median: `${memory_MB.toFixed(0)} MB`,
+        wanted: '300 MB',
       },
       {
         what: 'repeat visit offline to usable, slowed too',

@@ -245,7 +245,7 @@ export const DEMO_JOBS: readonly Job[] = [
     'joint.kind': 'square-butt',
     'joint.thicknessA_mm': 3,
     'joint.length_mm': 280,
-    'joint.gap_mm': 1,
+    'joint.gap_mm': 2,
     'power.machineId': 'inverter-160',
     'power.supplyId': 'workshop-32',
     'order.piece': 'frame',

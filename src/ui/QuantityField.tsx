@@ -25,6 +25,9 @@ interface Props {
   steppers?: boolean;
 }
 
+/** Sizes up to here are spoken of in gauges and fractions too, and their example says so. */
+const GAUGED_mm = 20;
+
 /**
  * A number as spoken: any unit, fraction or gauge. What is typed is kept word for word at every key; below it stands how it
  * was read, or what to type instead.
@@ -62,7 +65,7 @@ export function QuantityField({
             onChange={onType}
             label={name}
             placeholder={
-              spec.kind === SIZE
+              spec.kind === SIZE && spec.usual < GAUGED_mm
                 ? spec.kind.example[system].split(/,| or /)[0]
                 : formatQuantity(spec.usual, spec.kind, system)
             }

@@ -3,10 +3,10 @@
 /** What the welder has before him, as the field and the order see it. */
 export const PIECES = {
   plate: 'One plate',
-  'two-plates': 'Two plates, a gap between',
-  tee: 'An upright on a plate',
-  ring: 'A pipe or tube, round it',
-  frame: 'A frame of tube, four corners',
+  'two-plates': 'Two plates, a gap',
+  tee: 'Upright on a plate',
+  ring: 'Round a pipe or tube',
+  frame: 'Frame of tube',
 } as const;
 export type PieceKind = keyof typeof PIECES;
 

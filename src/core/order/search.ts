@@ -50,7 +50,7 @@ export function* searchOrder(
     for (const indices of all) {
       best = bestTurned(indices, judge, best);
       done += 1;
-      if (done % 60 === 0) yield { best, done, of: all.length, proven: false };
+      if (done % 60 === 0 && done < all.length) yield { best, done, of: all.length, proven: false };
     }
     yield { best, done: all.length, of: all.length, proven: true };
     return;

@@ -1,4 +1,4 @@
-import { useDeferredValue, useState } from 'react';
+import { lazy, Suspense, useDeferredValue, useState } from 'react';
 import { View } from 'react-native';
 import {
   ARCS,
@@ -12,6 +12,7 @@ import {
 import { cornerAt } from '@core/field/sweep';
 import { inWords, trimmed } from '@core/units/format';
 import type { OpenJob } from '@/state/useJob';
+import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
 import { optionsOf } from '@/ui/options';
 import { Pick } from '@/ui/Pick';
@@ -21,13 +22,20 @@ import { BestClamp } from './BestClamp';
 import { CleanStrip } from './CleanStrip';
 import { JobField } from '@/ui/JobField';
 import { OtherWay } from './OtherWay';
-import { PlanPicture } from './picture/PlanPicture';
 import { PassPlan } from './PassPlan';
 import { PieceCard } from './PieceCard';
 import { MOVED, movedEdits } from './movedEdits';
 import { Pull } from './Pull';
 import { Remedies } from './Remedies';
 import { Sequence } from './Sequence';
+
+/** Room kept for the picture until it is there, px. */
+const PICTURE_px = 200;
+
+/** Gestures come with the picture, when it is first asked for. */
+const PlanPicture = lazy(async () => ({
+  default: (await import('./picture/PlanPicture')).PlanPicture,
+}));
 
 /** Order: what the piece is, where the clamp sits, which way it is welded, in what segments, and how it pulls. */
 export function OrderStop({ open }: { open: OpenJob }) {
@@ -45,14 +53,16 @@ export function OrderStop({ open }: { open: OpenJob }) {
       </View>
       {blow && (
         <Card testID="plan-card">
-          <PlanPicture
-            blow={blow}
-            plan={plan}
-            done={done ?? plan?.question.heat.segments.length ?? 0}
-            system={open.system}
-            clampFixed={open.job.order.clampFixed}
-            onMove={(moved) => open.edit(movedEdits(moved, blow), MOVED[moved.what])}
-          />
+          <Suspense fallback={<View style={{ height: PICTURE_px }} />}>
+            <PlanPicture
+              blow={blow}
+              plan={plan}
+              done={done ?? plan?.question.heat.segments.length ?? 0}
+              system={open.system}
+              clampFixed={open.job.order.clampFixed}
+              onMove={(moved) => open.edit(movedEdits(moved, blow), MOVED[moved.what])}
+            />
+          </Suspense>
           <CleanStrip judged={blow.judged} frame={blow.piece.kind === 'frame'} system={open.system} />
           <OtherWay blow={blow} />
           <Words as="label" tone="quiet">
@@ -93,13 +103,15 @@ function answerInWords({ assessment, system }: OpenJob): string {
     : `${way}: at ${place} the arc is lost, ${trimmed(worst.blown.field_G, 0)} G where it stands ${trimmed(worst.blown.limit_G, 0)} G.`;
 }
 
-/** Clamp, lead, way, arc. */
+/** Clamp and way; what is seldom asked folded away until it says something. */
 function Setting({ open }: { open: OpenJob }) {
   const { job, set } = open;
   const { blow } = open.assessment.situation;
   const say = inWords(open.system).size;
   const [clamp] = blow?.piece.clamps ?? [];
   const frame = blow?.piece.kind === 'frame';
+  const { arc, tabs, lead, residual_G } = job.order;
+  const [more, setMore] = useState(arc !== null || tabs || lead !== null || residual_G !== null);
   return (
     <Card testID="setting">
       <Words as="head">Clamp and arc</Words>
@@ -144,6 +156,21 @@ function Setting({ open }: { open: OpenJob }) {
         proposed="away"
         onPick={(id: TravelId | null) => set('order.travel', id, 'Way')}
       />
+      <Act
+        title={more ? 'Hide arc, tabs, lead' : 'Arc, tabs, lead, field before'}
+        testID="setting-more"
+        onPress={() => setMore(!more)}
+      />
+      {more && <ArcSetting open={open} />}
+    </Card>
+  );
+}
+
+/** Arc, tabs, lead, and a field that was there before. */
+function ArcSetting({ open }: { open: OpenJob }) {
+  const { job, set } = open;
+  return (
+    <>
       <Pick
         label="Length of the arc"
         testID="arc"
@@ -178,6 +205,6 @@ function Setting({ open }: { open: OpenJob }) {
         title="Field before any arc"
         proposed="blank: none; from a field meter at the joint, + to the right"
       />
-    </Card>
+    </>
   );
 }

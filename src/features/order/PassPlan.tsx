@@ -27,7 +27,7 @@ export function PassPlan({ blow }: { blow: BlowPlan }) {
           <View key={n} testID={`pass-${n + 1}`} style={{ gap: 2 }}>
             <View style={{ flexDirection: 'row', gap: SPACE.s }}>
               <Words as="small" style={{ flex: 1 }}>
-                {`${n + 1}, ${role}: ${way(travel)}${gathers > 1 ? `, field gathered ${trimmed(gathers, 2)} times` : ''}`}
+                {`${n + 1} ${role}, ${way(travel)}${gathers > 1 ? `, × ${trimmed(gathers, 1)}` : ''}`}
               </Words>
               <Words as="bold">{`${trimmed(field_G, 1)} of ${trimmed(limit_G, 0)} G`}</Words>
             </View>
@@ -37,6 +37,10 @@ export function PassPlan({ blow }: { blow: BlowPlan }) {
           </View>
         );
       })}
+      <Words as="label" tone="quiet">
+        Field at the worst place of what the arc stands. ×: how much the joint gathers it there; a groove less
+        as it fills.
+      </Words>
       {blow.passes.length > LISTED && (
         <Words as="small" tone="quiet">{`and ${blow.passes.length - LISTED} more, no worse`}</Words>
       )}

@@ -22,7 +22,6 @@ export function PieceCard({ open }: { open: OpenJob }) {
       <Pick
         label="What is before you"
         testID="piece"
-        stacked
         folds
         options={optionsOf(PIECES)}
         value={job.order.piece}

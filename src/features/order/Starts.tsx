@@ -13,6 +13,8 @@ const HEIGHT = 150;
 const FOOT = 26;
 const HEAD = 18;
 const SIDE = 8;
+/** The picture is never stretched further than this. */
+const LEAST_RISE_K = 60;
 
 /** How warm the metal is where each run begins, in the order laid, under what it may be; and what each run ends on. */
 export function Starts({ plan, done, system }: { plan: OrderPlan; done: number; system: UnitSystem }) {
@@ -26,10 +28,10 @@ export function Starts({ plan, done, system }: { plan: OrderPlan; done: number; 
     ...(ceiling_C === null ? [] : [{ at: ceiling_C, words: `at the most ${say.temperature(ceiling_C)}` }]),
     ...(holesAt_C === null ? [] : [{ at: holesAt_C, words: `holes from ${say.temperature(holesAt_C)}` }]),
   ];
-  const least = Math.min(heat.start_C, ...shown_C) - 5;
+  const least = heat.start_C - 2;
   const hottest = Math.max(...shown_C);
   const near = limits.filter(({ at }) => at < 2.5 * hottest + 50);
-  const most = Math.max(hottest, ...near.map(({ at }) => at)) + 8;
+  const most = Math.max(hottest, heat.start_C + LEAST_RISE_K, ...near.map(({ at }) => at)) + 8;
   const y = (C: number) => HEAD + (HEIGHT - HEAD - FOOT) * (1 - (C - least) / (most - least));
   const each = (width - 2 * SIDE) / shown_C.length;
   const waits = judged.waits_s.reduce((sum, wait) => sum + wait, 0);

@@ -1,4 +1,4 @@
-import { useMemo, useState, type ReactNode } from 'react';
+import { useMemo, useRef, useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { Gesture, GestureDetector } from 'react-native-gesture-handler';
 import { useStable } from '@/ui/useStable';
@@ -34,25 +34,29 @@ export function Handle({ testID, label, x, y, scale, only, onDrag, onDrop, child
     x: x + (only === 'y' ? 0 : dx),
     y: y + (only === 'x' ? 0 : dy),
   });
-  const drag = useStable((dx: number, dy: number) => {
-    const at = to(dx, dy);
+  // From where the finger went down: a quick pull counts whole.
+  const from = useRef({ x: 0, y: 0 });
+  const drag = useStable((px: number, py: number) => {
+    const at = to(px - from.current.x, py - from.current.y);
     setMoved(at);
     onDrag(at.x, at.y);
   });
-  const drop = useStable((dx: number, dy: number) => {
+  const move = useStable((dx: number, dy: number) => {
     setMoved(null);
     const at = to(dx, dy);
     onDrop(at.x, at.y);
   });
-  const pan = useMemo(
-    () =>
-      Gesture.Pan()
-        .runOnJS(true)
-        .minDistance(3)
-        .onUpdate(({ translationX, translationY }) => drag(translationX, translationY))
-        .onEnd(({ translationX, translationY }) => drop(translationX, translationY)),
-    [drag, drop],
-  );
+  const drop = useStable((px: number, py: number) => move(px - from.current.x, py - from.current.y));
+  const pan = useMemo(() => {
+    return Gesture.Pan()
+      .runOnJS(true)
+      .minDistance(3)
+      .onBegin(({ absoluteX, absoluteY }) => {
+        from.current = { x: absoluteX, y: absoluteY };
+      })
+      .onUpdate(({ absoluteX, absoluteY }) => drag(absoluteX, absoluteY))
+      .onEnd(({ absoluteX, absoluteY }) => drop(absoluteX, absoluteY));
+  }, [drag, drop]);
   const at = moved ?? { x, y };
   return (
     <GestureDetector gesture={pan} touchAction="none">
@@ -61,7 +65,7 @@ export function Handle({ testID, label, x, y, scale, only, onDrag, onDrop, child
         role="button"
         tabIndex={0}
         aria-label={label}
-        {...moveKeys(drop, scale)}
+        {...moveKeys(move, scale)}
         style={{
           position: 'absolute',
           left: at.x - TARGET / 2,

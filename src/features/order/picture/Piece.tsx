@@ -98,7 +98,7 @@ function Frame({ blow: { piece }, view }: { blow: BlowPlan; view: View }) {
     [long, wide, long - tube, wide - tube],
     [0, wide, tube, wide - tube],
   ] as const;
-  const middle = [long / 2, wide / 2] as const;
+  const middle = long / 2;
   return (
     <G>
       <Rect
@@ -123,12 +123,12 @@ function Frame({ blow: { piece }, view }: { blow: BlowPlan; view: View }) {
         <G key={n}>
           <Line x1={x(ox)} y1={y(oy)} x2={x(ix)} y2={y(iy)} stroke={palette.ink} strokeWidth={1.5} />
           <SvgText
-            x={x(ix + 0.16 * (middle[0] - ix))}
-            y={y(iy + 0.16 * (middle[1] - iy)) + 5}
+            x={x(ix) + (ix < middle ? 8 : -8)}
+            y={y(iy) + (oy === 0 ? -10 : 20)}
             fill={palette.ink2}
-            fontSize={15}
-            fontFamily={FONTS.textBold}
-            textAnchor="middle"
+            fontSize={13}
+            fontFamily={FONTS.text}
+            textAnchor={ix < middle ? 'start' : 'end'}
           >
             {`corner ${n + 1}`}
           </SvgText>
