@@ -25,7 +25,7 @@ const VIEWS: readonly View[] = [
   { name: 'rods', path: '/job/ramp-guard/rods' },
   { name: 'joint', path: '/job/vent-cowl/joint' },
   { name: 'power', path: '/job/pier-ladder/power' },
-  { name: 'order', path: '/job/pier-ladder/order' },
+  { name: 'order', path: '/job/hatch-frame/order', ready: 'handle-clamp-1' },
   { name: 'tin', path: '/kit/tins/7018-18' },
   { name: 'rod', path: '/job/vent-cowl/rod' },
   { name: 'room', path: '/job/vent-cowl/room/burn-through' },

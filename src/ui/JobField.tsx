@@ -18,17 +18,21 @@ export function JobField({
   path,
   title,
   proposed,
+  label,
 }: {
   open: Open;
   path: NumberPath;
   /** As the history tells of it. */
   title: string;
   proposed?: string | undefined;
+  /** In place of the field's own. */
+  label?: string | undefined;
 }) {
   return (
     <FieldRow>
       <QuantityField
         path={path}
+        label={label}
         value={(readPath(open.job, path) ?? null) as number | null}
         typed={open.job.typed[path]}
         system={open.system}

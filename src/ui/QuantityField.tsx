@@ -10,7 +10,7 @@ import { Words } from './Words';
 
 interface Props {
   path: NumberPath;
-  label?: string;
+  label?: string | undefined;
   value: number | null;
   /** What was typed last, word for word. */
   typed: string | undefined;

@@ -48,6 +48,12 @@ export const PATTERNS = {
   'middle-out': 'From the middle out',
 } as const;
 export type PatternId = keyof typeof PATTERNS;
+/** The same, as they go from corner to corner of a frame. */
+export const FRAME_PATTERNS: Readonly<Partial<Record<PatternId, string>>> = {
+  straight: 'Round, corner by corner',
+  backstep: 'Round the other way',
+  skip: 'Opposite corners',
+};
 
 /** Most segments that are ordered one by one. */
 export const MOST_SEGMENTS = 24;

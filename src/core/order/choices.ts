@@ -27,7 +27,8 @@ export interface ChoicesState {
  * @param few the first few segments of the same seam, on which the search is held against trying all
  */
 export function* searchChoices(terms: OrderTerms, few: OrderTerms, travel: 1 | -1): Generator<ChoicesState> {
-  const goals = idsOf(GOALS);
+  // Where segments do not touch, every start is bare.
+  const goals = idsOf(GOALS).filter((goal) => terms.joined || goal !== 'ties');
   const choices: OrderChoice[] = [];
   let proven = true;
   for (const [n, goal] of goals.entries()) {

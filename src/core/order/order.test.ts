@@ -1,7 +1,10 @@
 import fc from 'fast-check';
+import { GOALS } from '../data/orderGoals';
 import { PLAIN_PIECE } from '../heat/piece';
+import { searchChoices } from './choices';
 import { heatTable, type HeatTable } from './heatBetween';
 import { judgeOrder, type OrderTerms } from './judgeOrder';
+import { oneSided } from './oneSided';
 import { angular_mm, bow_mm, buckles_N, teeSection, tendon_N, transverse_mm } from './pull';
 import { EXHAUSTIVE_TO, namedOrders, searchOrder, type SearchState } from './search';
 import {
@@ -39,12 +42,13 @@ const terms = (count: number, change: Partial<OrderTerms> = {}): OrderTerms => (
   rodsEach: 1,
   ...change,
 });
-const last = (states: Iterable<SearchState>): SearchState => {
+const lastOf = <T>(states: Iterable<T>): T => {
   const all = [...states];
   const end = all[all.length - 1];
   if (!end) throw new Error('nothing found');
   return end;
 };
+const last = (states: Iterable<SearchState>): SearchState => lastOf(states);
 
 describe('worked distortion (handbook examples, inches, from memory)', () => {
   test('transverse: 0.2 x .16/.375 + .05 x .125 = .0916 in (Spraragen and Ettinger); half of the first is Blodgett’s', () => {
@@ -191,5 +195,84 @@ describe('search', () => {
     expect(
       last(searchOrder(terms(5, { blowOf: lost }), 1)).best.order.every(({ travel }) => travel === 1),
     ).toBe(true);
+  });
+});
+
+describe('what an order is held against', () => {
+  test('a start over the ceiling is waited for, longer under a lower ceiling; without one there is no wait', () => {
+    const order = patternOf('straight', 6, 1);
+    const waited = (ceiling_C: number | null) =>
+      judgeOrder(order, terms(6, { ceiling_C })).waits_s.reduce((sum, wait) => sum + wait, 0);
+    expect(waited(null)).toBe(0);
+    expect(waited(60)).toBeGreaterThan(waited(120));
+    expect(waited(60)).toBeGreaterThan(0);
+    // Nothing is waited for where the whole piece is kept over it.
+    expect(judgeOrder(order, terms(6, { ceiling_C: 10 })).waits_s.every((wait) => wait === 0)).toBe(true);
+  });
+
+  test('sheet that is hot where the rod is struck holes there; on the seam it is hotter than beside it', () => {
+    const order = patternOf('straight', 5, 1);
+    const found = judgeOrder(order, terms(5, { holesAt_C: 80 }));
+    expect(found.holes).toBeGreaterThan(0);
+    found.onSeam_C.forEach((C, n) => expect(C).toBeGreaterThanOrEqual((found.starts_C[n] ?? NaN) - 1e-9));
+    expect(judgeOrder(order, terms(5, { holesAt_C: 2000 })).holes).toBe(0);
+  });
+
+  test('a segment that takes two rods has a tie-in inside it', () => {
+    expect(judgeOrder(patternOf('straight', 4, 1), terms(4, { rodsEach: 2 })).tieInsInside).toBe(4);
+  });
+
+  test('middle-out pulls least of the named, straight through most; nothing pulls under 0 or over 1 (common practice)', () => {
+    const named = namedOrders(terms(9), 1);
+    const pulls = Object.values(named).map(({ pull }) => pull);
+    expect(named['middle-out'].pull).toBe(Math.min(...pulls));
+    expect(named.straight.pull).toBe(Math.max(...pulls));
+    fc.assert(
+      fc.property(fc.shuffledSubarray([0, 1, 2, 3, 4, 5], { minLength: 6 }), (indices) => {
+        const { pull } = judgeOrder(
+          indices.map((index): Laid => ({ index, travel: 1 })),
+          terms(6),
+        );
+        expect(pull).toBeGreaterThanOrEqual(0);
+        expect(pull).toBeLessThanOrEqual(1);
+      }),
+    );
+  });
+
+  test('corners of a frame: opposite ones one after the other pull less than going round (common practice)', () => {
+    const corners = [
+      { x: 0, y: 0 },
+      { x: 600, y: 0 },
+      { x: 600, y: 400 },
+      { x: 0, y: 400 },
+    ];
+    const round = [0, 1, 2, 3].map((index): Laid => ({ index, travel: 1 }));
+    const opposite = [0, 2, 1, 3].map((index): Laid => ({ index, travel: 1 }));
+    expect(oneSided(opposite, corners, false)).toBeLessThan(oneSided(round, corners, false));
+  });
+});
+
+describe('choices', () => {
+  test('each is the best for what it is called, of all that were tried', () => {
+    const asked = terms(5);
+    const { choices, proven } = lastOf(searchChoices(asked, asked, 1));
+    expect(proven).toBe(true);
+    expect(choices.flatMap(({ goals }) => goals).sort()).toEqual(Object.keys(GOALS).sort());
+    for (const { goals, judged } of choices)
+      for (const goal of goals) {
+        const own = judgeOrder(judged.order, asked, GOALS[goal].weights).score;
+        for (const other of choices)
+          expect(own).toBeLessThanOrEqual(
+            judgeOrder(other.judged.order, asked, GOALS[goal].weights).score + 1e-9,
+          );
+      }
+  });
+
+  test('many segments: the gap to the best is told, measured on the first few, and is none or small', () => {
+    const few = terms(6);
+    const { gap, proven } = lastOf(searchChoices(terms(9), few, 1));
+    expect(proven).toBe(false);
+    expect(gap).toBeGreaterThanOrEqual(0);
+    expect(gap).toBeLessThan(0.05);
   });
 });

@@ -7,6 +7,8 @@ import { patternOf, type Laid } from './segments';
 
 /** Up to so many segments every order is tried. */
 export const EXHAUSTIVE_TO = 6;
+/** Scores nearer than this are the same: the order that was there first stays. */
+const SAME = 1e-6;
 /** Times the search begins afresh, beside once from every named order. */
 const RESTARTS = 6;
 
@@ -64,12 +66,12 @@ export function* searchOrder(
     let here = judge(seed);
     for (;;) {
       const next = bestNeighbour(here, judge);
-      if (next.score >= here.score - 1e-9) break;
+      if (next.score >= here.score - SAME) break;
       here = next;
-      if (here.score < best.score) best = here;
+      if (here.score < best.score - SAME) best = here;
       yield { best, done: n, of: seeds.length, proven: false };
     }
-    if (here.score < best.score) best = here;
+    if (here.score < best.score - SAME) best = here;
     yield { best, done: n + 1, of: seeds.length, proven: false };
   }
 }
@@ -96,7 +98,7 @@ function bestTurned(indices: readonly number[], judge: Judge, best: OrderJudged)
   for (let turns = 0; turns < 1 << indices.length; turns++) {
     const order = indices.map((index, n): Laid => ({ index, travel: (turns >> n) & 1 ? 1 : -1 }));
     const judged = judge(order);
-    if (judged.score < found.score) found = judged;
+    if (judged.score < found.score - SAME) found = judged;
   }
   return found;
 }

@@ -58,7 +58,7 @@ export function Choices({ plan, kind, say, onTake }: Props) {
             >
               <View style={{ flex: 1 }}>
                 <Words as="bold">{goals.map((goal) => GOALS[goal].name).join(' · ')}</Words>
-                <Words as="small">{`${orderInWords(judged.order, kind)}; ${inFigures(judged, say)}`}</Words>
+                <Words as="small">{`${orderInWords(judged.order, kind)}; ${inFigures(judged, say, kind !== 'frame')}`}</Words>
               </View>
               {own ? (
                 <Words as="small" tone="quiet">
@@ -90,10 +90,10 @@ function howSure(proven: boolean, gap: number | null): string {
 }
 
 /** An order in its figures. */
-export const inFigures = (judged: OrderJudged, say: Props['say']): string =>
+export const inFigures = (judged: OrderJudged, say: Props['say'], joined: boolean): string =>
   [
     `hottest start ${say.temperature(judged.hottest_C)}`,
-    `${judged.bareStarts} bare ${judged.bareStarts === 1 ? 'start' : 'starts'}`,
+    ...(joined ? [`${judged.bareStarts} bare ${judged.bareStarts === 1 ? 'start' : 'starts'}`] : []),
     say.time(judged.time_s),
     `pull ${Math.round(100 * judged.pull)} of 100`,
     ...(judged.holes > 0 ? ['the sheet holes'] : []),

@@ -125,6 +125,7 @@ function Setting({ open }: { open: OpenJob }) {
         open={open}
         path="order.clampAside_mm"
         title="Clamp"
+        label={frame ? 'Clamp, up from the lower side' : undefined}
         proposed={frame ? 'blank: on the lower tube' : 'blank: 20 mm to side A'}
       />
       <JobField open={open} path="order.clamp2Along_mm" title="Second clamp" proposed="blank: none" />

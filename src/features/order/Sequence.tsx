@@ -46,7 +46,7 @@ export function Sequence({ open, plan, done, onDone }: Props) {
             testID="pattern"
             stacked
             options={[...(plan.taken.id === 'own' ? [plan.taken] : []), ...plan.named].map(
-              ({ id, judged }) => ({ id, name: orderName(id), note: inFigures(judged, say) }),
+              ({ id, judged }) => ({ id, name: orderName(id, kind), note: inFigures(judged, say, !frame) }),
             )}
             value={plan.by === 'you' ? plan.taken.id : null}
             proposed={plan.by === 'app' ? plan.taken.id : null}
@@ -58,7 +58,7 @@ export function Sequence({ open, plan, done, onDone }: Props) {
             </Words>
           )}
           <Words testID="sequence-says">
-            {`${orderName(plan.taken.id)}, ${countedFrom(kind)}: ${orderInWords(plan.taken.judged.order, kind)}.`}
+            {`${orderName(plan.taken.id, kind)}, ${countedFrom(kind)}: ${orderInWords(plan.taken.judged.order, kind)}.`}
           </Words>
           <Starts plan={plan} done={done ?? count} system={open.system} />
           <Player count={count} done={done} onDone={onDone} />

@@ -9,12 +9,11 @@ import { usePalette } from '@/ui/theme/theme';
 import { FONTS, SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
 
-const HEIGHT = 150;
+/** As high as the warmest start and the nearest limit ask, px. */
+const HEIGHT = { least: 66, most: 150, full_K: 60 } as const;
 const FOOT = 26;
 const HEAD = 18;
 const SIDE = 8;
-/** The picture is never stretched further than this. */
-const LEAST_RISE_K = 60;
 
 /** How warm the metal is where each run begins, in the order laid, under what it may be; and what each run ends on. */
 export function Starts({ plan, done, system }: { plan: OrderPlan; done: number; system: UnitSystem }) {
@@ -31,8 +30,10 @@ export function Starts({ plan, done, system }: { plan: OrderPlan; done: number; 
   const least = heat.start_C - 2;
   const hottest = Math.max(...shown_C);
   const near = limits.filter(({ at }) => at < 2.5 * hottest + 50);
-  const most = Math.max(hottest, heat.start_C + LEAST_RISE_K, ...near.map(({ at }) => at)) + 8;
-  const y = (C: number) => HEAD + (HEIGHT - HEAD - FOOT) * (1 - (C - least) / (most - least));
+  const most = Math.max(hottest, heat.start_C + HEIGHT.full_K, ...near.map(({ at }) => at)) + 8;
+  const share = near.length > 0 ? 1 : Math.min(1, (hottest - heat.start_C) / HEIGHT.full_K);
+  const height = HEIGHT.least + share * (HEIGHT.most - HEIGHT.least);
+  const y = (C: number) => HEAD + (height - HEAD - FOOT) * (1 - (C - least) / (most - least));
   const each = (width - 2 * SIDE) / shown_C.length;
   const waits = judged.waits_s.reduce((sum, wait) => sum + wait, 0);
   return (
@@ -41,10 +42,10 @@ export function Starts({ plan, done, system }: { plan: OrderPlan; done: number; 
       style={{ gap: SPACE.xs }}
       onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}
     >
-      <Svg width={width} height={HEIGHT} role="img" aria-label="How warm the metal is where each run begins.">
+      <Svg width={width} height={height} role="img" aria-label="How warm the metal is where each run begins.">
         {shown_C.map((C, n) => {
           const over = limits.some(({ at }) => C > at);
-          const bare = !joined || !endsOnStartAt(judged.order, n);
+          const bare = joined && !endsOnStartAt(judged.order, n);
           const x = SIDE + n * each;
           return (
             <G key={n} opacity={n < done ? 1 : 0.35}>
@@ -52,7 +53,7 @@ export function Starts({ plan, done, system }: { plan: OrderPlan; done: number; 
                 x={x + 2}
                 y={y(C)}
                 width={Math.max(2, each - 4)}
-                height={Math.max(1, HEIGHT - FOOT - y(C))}
+                height={Math.max(1, height - FOOT - y(C))}
                 fill={over ? palette.state.none : palette.state.snug}
               />
               {each > 26 && (
@@ -70,7 +71,7 @@ export function Starts({ plan, done, system }: { plan: OrderPlan; done: number; 
               {bare && (
                 <Circle
                   cx={x + each / 2}
-                  cy={HEIGHT - FOOT + 6}
+                  cy={height - FOOT + 6}
                   r={3.5}
                   fill="none"
                   stroke={palette.ink}
@@ -80,7 +81,7 @@ export function Starts({ plan, done, system }: { plan: OrderPlan; done: number; 
               {each > 13 && (
                 <SvgText
                   x={x + each / 2}
-                  y={HEIGHT - 3}
+                  y={height - 3}
                   fontSize={13}
                   fontFamily={FONTS.textBold}
                   fill={palette.ink}
@@ -117,7 +118,7 @@ export function Starts({ plan, done, system }: { plan: OrderPlan; done: number; 
         ))}
       </Svg>
       <Words as="label" tone="quiet">
-        {`${say.temperature(0).includes('F') ? '°F' : '°C'} where each run begins, in the order laid; below, its segment, ringed where its end meets no start.`}
+        {`${say.temperature(0).includes('F') ? '°F' : '°C'} where each run begins, in the order laid; below, its ${joined ? 'segment, ringed where its end meets no start' : 'corner'}.`}
       </Words>
       {waits > 0 && (
         <Words testID="waits-say">{`Waits for it to cool, ${say.time(waits)} in all: ${judged.waits_s

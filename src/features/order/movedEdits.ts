@@ -1,4 +1,5 @@
 import { onFrame } from '@core/field/frame';
+import type { Spot } from '@core/field/piece';
 import type { Edit } from '@core/formats/edits';
 import type { BlowPlan } from '@core/plan/order/blowPlan';
 import type { Moved } from './picture/moves';
@@ -20,21 +21,26 @@ const put = (path: string, value: number): Edit[] => [
   { path: `typed.${path}`, value: undefined },
 ];
 
+/** A clamp put at a spot of the piece; on a frame, on the tube that is nearest. */
+export function clampEdits(nth: 0 | 1, spot: Spot, { piece, seam }: BlowPlan): Edit[] {
+  const [along, aside] =
+    nth === 0
+      ? ['order.clampAlong_mm', 'order.clampAside_mm']
+      : ['order.clamp2Along_mm', 'order.clamp2Aside_mm'];
+  const at = piece.kind === 'frame' ? onFrame(piece, spot).at : spot;
+  const inside = (value: number, most: number) => Math.min(most, Math.max(0, value));
+  return [
+    ...put(along, inside(at.x, piece.length_mm)),
+    ...put(aside, inside(at.y, piece.width_mm) - (piece.kind === 'frame' ? 0 : seam.from.y)),
+  ];
+}
+
 /** What moving something on the picture writes into the job. */
-export function movedEdits(moved: Moved, { piece, seam }: BlowPlan): Edit[] {
+export function movedEdits(moved: Moved, blow: BlowPlan): Edit[] {
+  const { piece, seam } = blow;
   switch (moved.what) {
-    case 'clamp': {
-      const [along, aside] =
-        moved.nth === 0
-          ? ['order.clampAlong_mm', 'order.clampAside_mm']
-          : ['order.clamp2Along_mm', 'order.clamp2Aside_mm'];
-      const at = piece.kind === 'frame' ? onFrame(piece, moved.at).at : moved.at;
-      const inside = (value: number, most: number) => Math.min(most, Math.max(0, value));
-      return [
-        ...put(along, inside(at.x, piece.length_mm)),
-        ...put(aside, inside(at.y, piece.width_mm) - (piece.kind === 'frame' ? 0 : seam.from.y)),
-      ];
-    }
+    case 'clamp':
+      return clampEdits(moved.nth, moved.at, blow);
     case 'length':
       return put(
         piece.kind === 'frame' ? 'order.frameLong_mm' : 'heat.pieceLength_mm',

@@ -1,4 +1,4 @@
-import { PATTERNS, type PatternId, type PieceKind } from '../../data/orderIds';
+import { FRAME_PATTERNS, PATTERNS, type PatternId, type PieceKind } from '../../data/orderIds';
 import { idsOf, type JointKind } from '../../data/words';
 import { judgeOrder, type OrderJudged } from '../../order/judgeOrder';
 import { fromKept, patternOf, type Laid } from '../../order/segments';
@@ -29,7 +29,9 @@ export function resolveOrder(context: OrderContext): OrderPlan | null {
   if (!question) return null;
   const terms = termsOf(question);
   const { count } = terms.heat;
+  const frame = !question.joined;
   const named = idsOf(PATTERNS)
+    .filter((id) => !frame || id in FRAME_PATTERNS)
     .map((id): NamedOrder => ({
       id,
       judged: judgeOrder(patternOf(id, count, question.travel), terms),
@@ -48,8 +50,8 @@ export function resolveOrder(context: OrderContext): OrderPlan | null {
 }
 
 /** What an order is called. */
-export const orderName = (id: OrderPlan['taken']['id']): string =>
-  id === 'own' ? 'The order found' : PATTERNS[id];
+export const orderName = (id: OrderPlan['taken']['id'], kind: PieceKind = 'plate'): string =>
+  id === 'own' ? 'The order found' : (kind === 'frame' && FRAME_PATTERNS[id]) || PATTERNS[id];
 
 /** An order as it is said: "3, 1, 2, each to the right", or "3→, 1←, 2←" where the runs go both ways. */
 export function orderInWords(order: readonly Laid[], kind: PieceKind = 'plate'): string {

@@ -18,7 +18,7 @@ export function orderStep(situation: Situation): Step | null {
       { label: 'Way', value: (frame ? FRAME_TRAVELS : TRAVELS)[blow.travel].toLowerCase() },
       ...(several
         ? [
-            { label: 'Order', value: orderName(id).toLowerCase() },
+            { label: 'Order', value: orderName(id, blow.piece.kind).toLowerCase() },
             {
               label: frame ? 'Corners' : 'Segments',
               value: frame

@@ -73,8 +73,10 @@ describe('arc blow as a room', () => {
   test('the best clamp place is at least as good as any that is tried by hand', () => {
     const { blow } = assess(plate(), DEMO_KIT).situation;
     if (!blow) throw new Error('no field');
-    const [best] = bestClamps(blow.piece, blow.seam, blow.hold);
-    expect(best?.worst).toBeLessThanOrEqual(blow.judged.worst.blown.share + 0.05);
+    const { one, two } = bestClamps(blow.piece, blow.seam, blow.hold);
+    expect(one[0]?.worst).toBeLessThanOrEqual(blow.judged.worst.blown.share + 0.05);
+    expect(two[0]?.clamps).toHaveLength(2);
+    for (const { worst } of one) expect(worst).toBeGreaterThanOrEqual(one[0]?.worst ?? NaN);
   });
 });
 
@@ -161,5 +163,99 @@ describe('the order of a job', () => {
     const step = plan.steps.find(({ title }) => title === 'Clamp and order');
     expect(step?.settings.find(({ label }) => label === 'Way')?.value).toBe('away from the clamp');
     expect(step?.actions.join(' ')).toMatch(/Clamp 40 mm from the left end/);
+  });
+});
+
+describe('where runs begin', () => {
+  const seam = { 'joint.length_mm': 400, 'order.segment_mm': 60 };
+  const sheet = (edits: Record<string, unknown>) =>
+    demoJob('vent-cowl', {
+      'heat.pieceWidth_mm': 60,
+      'heat.pieceLength_mm': 260,
+      'order.pattern': 'straight',
+      ...edits,
+    });
+
+  test('hot sheet holes where the rod is struck again, and sooner at more amps (common practice)', () => {
+    const gentle = room(sheet({ 'rod.current_A': 22 }), 'start-heat');
+    const hot = room(sheet({ 'rod.current_A': 30 }), 'start-heat');
+    expect(hot?.until).toMatch(/holes at/);
+    expect(hot?.left?.nominal).toBeLessThan(gentle?.left?.nominal ?? NaN);
+  });
+
+  test('the lever that begins coolest is offered where starts are hot', () => {
+    const levers = findLevers(sheet({ 'rod.current_A': 30 }), DEMO_KIT);
+    expect(levers.some(({ id }) => id.startsWith('order-'))).toBe(true);
+  });
+
+  test('tie-ins: straight through leaves every start bare, back-step only the first', () => {
+    const ties = (pattern: string) =>
+      room(demoJob('ramp-guard', { ...seam, 'order.pattern': pattern }), 'tie-ins');
+    expect(ties('straight')).toMatchObject({ state: 'tight', value: { nominal: 7 } });
+    expect(ties('backstep')).toMatchObject({ state: 'roomy', value: { nominal: 1 } });
+  });
+
+  test('the rest that the duty window asks is in the time between runs', () => {
+    const question = (amps: number) =>
+      assess(demoJob('ramp-guard', { ...seam, 'joint.length_mm': 3000, 'rod.current_A': amps }), DEMO_KIT)
+        .situation.order?.question;
+    expect(question(150)?.dutyRest_s).toBeGreaterThan(question(120)?.dutyRest_s ?? NaN);
+    expect(question(150)?.heat.between_s).toBeGreaterThanOrEqual(question(150)?.dutyRest_s ?? NaN);
+  });
+});
+
+describe('what is before the welder', () => {
+  const kindOf = (job: Job) => assess(job, DEMO_KIT).situation.blow?.piece.kind;
+
+  test('goes by the joint until it is said; what is said stands', () => {
+    expect(kindOf(demoJob('pier-ladder'))).toBe('two-plates');
+    expect(kindOf(demoJob('ramp-guard'))).toBe('tee');
+    expect(kindOf(demoJob('gangway-trolley'))).toBe('ring');
+    expect(kindOf(demoJob('pier-ladder', { 'order.piece': 'plate' }))).toBe('plate');
+  });
+
+  test('a frame: four corners, each judged, the clamp kept on its tubes, and squareness on the sheet', () => {
+    const job = demoJob('hatch-frame', { 'order.clampAlong_mm': 300, 'order.clampAside_mm': 300 });
+    const { blow, order } = assess(job, DEMO_KIT).situation;
+    const [clamp] = blow?.piece.clamps ?? [];
+    expect(clamp?.y === 25 || clamp?.y === 475 || clamp?.x === 25 || clamp?.x === 675).toBe(true);
+    expect(order?.question).toMatchObject({ joined: false });
+    expect(order?.taken.judged.order).toHaveLength(4);
+    const words = makePlan(assess(job, DEMO_KIT))
+      .steps.flatMap(({ actions }) => actions)
+      .join(' ');
+    expect(words).toMatch(/check both diagonals/);
+  });
+
+  test('pass by pass: gathered most at the root of a groove, less as it fills, and turned about there and back', () => {
+    const { blow } = assess(demoJob('pier-ladder', { 'order.travel': 'alternate' }), DEMO_KIT).situation;
+    const gathers = blow?.passes.map((pass) => pass.gathers) ?? [];
+    expect(gathers[0]).toBe(1.5);
+    for (let n = 1; n < gathers.length; n++) expect(gathers[n]).toBeLessThan(gathers[n - 1] ?? 0);
+    expect(blow?.passes[1]?.travel).toBe(-(blow?.passes[0]?.travel ?? 0));
+    expect(blow?.judged.worst.blown.share).toBe(
+      Math.max(...(blow?.passes.map(({ judged }) => judged.worst.blown.share) ?? [])),
+    );
+  });
+
+  test('a magnetised piece: demagnetising is a remedy with its gain, fewer amps alone are not enough', () => {
+    const { situation } = assess(plate({ 'order.residual_G': 45 }), DEMO_KIT);
+    const cure = remediesFor(situation).find(({ lever }) => lever?.id === 'demagnetise');
+    expect(cure?.buys).toMatch(/^\+\d+/);
+    expect(
+      remediesFor(assess(plate(), DEMO_KIT).situation).some(({ lever }) => lever?.id === 'demagnetise'),
+    ).toBe(false);
+  });
+
+  test('runs at Rod and segments at Order are one order', () => {
+    const { runs, order } = assess(
+      demoJob('ramp-guard', { 'joint.length_mm': 600, 'order.pattern': 'skip' }),
+      DEMO_KIT,
+    ).situation;
+    expect(runs?.order).toBe('skip');
+    expect(runs?.runs.map(({ number }) => number)).toEqual(order?.taken.judged.order.map((_, n) => n + 1));
+    expect(
+      runs?.runs.reduce((sum, { start_mm, end_mm }) => sum + Math.abs(end_mm - start_mm), 0),
+    ).toBeCloseTo(600, 6);
   });
 });

@@ -1,9 +1,12 @@
 import { rodClass } from '../../data/rods';
 import { ROD_SIZES, type RodSizeId } from '../../data/rodSizes';
 import { trimmed } from '../../units/format';
-import { findLevers, effectOn } from '../levers/levers';
+import { applyEdits } from '../../formats/edits';
+import { assess } from '../assess';
+import { findLevers } from '../levers/levers';
 import type { Lever } from '../levers/lever';
 import type { Situation } from '../situation';
+import type { BlowPlan } from './blowPlan';
 
 /** What can be done against a wandering arc, in the order it is tried: with its gain, or with why it cannot be had here. */
 export interface Remedy {
@@ -85,25 +88,31 @@ export const UNRECKONED: readonly string[] = [
   'Back-step, or weld back from the far end to the tie-in; begin again where it is blown.',
 ];
 
-/** Every remedy for a job, those that help first as they stand in the list; forbidden ones struck out. */
+/** Room under this is none that anybody would feel, G. */
+const FELT_G = 0.05;
+
+/** Every remedy for a job: those that help, in the order they are tried; those that do not; then the forbidden ones, struck out. */
 export function remediesFor(situation: Situation): Remedy[] {
-  if (!situation.blow) return [];
-  const levers = findLevers(situation.job, situation.kit);
-  return REMEDIES.flatMap(({ title, levers: ids, forbidden }): Remedy[] => {
+  const { blow, job, kit } = situation;
+  if (!blow) return [];
+  const levers = findLevers(job, kit);
+  const found = REMEDIES.flatMap(({ title, levers: ids, forbidden }): (Remedy & { gain_G: number })[] => {
     const why = forbidden(situation);
-    if (why !== '') return [{ title, buys: '', forbidden: why, lever: null }];
+    if (why !== '') return [{ title, buys: '', forbidden: why, lever: null, gain_G: -Infinity }];
     const lever = levers.find(
       (one) => ids.includes(one.id) || (ids.includes(SMALLER) && isSmallerRod(one, situation)),
     );
-    const effect = lever ? effectOn(lever, 'arc-blow') : null;
-    if (!lever || !effect || effect.gain === null) return [];
-    return [
-      {
-        title: lever.title,
-        buys: `${effect.gain >= 0 ? '+' : '−'}${trimmed(Math.abs(effect.gain), 1)} G`,
-        forbidden: '',
-        lever,
-      },
-    ];
+    const after = lever && assess(applyEdits(job, lever.edits), kit).situation.blow;
+    if (!lever || !after) return [];
+    const gain_G = roomLeft_G(after) - roomLeft_G(blow);
+    const buys = `${gain_G >= 0 ? '+' : '−'}${trimmed(Math.abs(gain_G), 1)} G`;
+    return [{ title: lever.title, buys, forbidden: '', lever, gain_G }];
   });
+  const rank = ({ gain_G }: { gain_G: number }) => (gain_G > FELT_G ? 0 : gain_G > -Infinity ? 1 : 2);
+  return found
+    .sort((a, b) => rank(a) - rank(b))
+    .map(({ title, buys, forbidden, lever }) => ({ title, buys, forbidden, lever }));
 }
+
+/** What the arc stands more than there is at its worst place, G. */
+const roomLeft_G = ({ judged: { worst } }: BlowPlan): number => worst.blown.limit_G - worst.blown.field_G;

@@ -36,6 +36,9 @@ export function Handle({ testID, label, x, y, scale, only, onDrag, onDrop, child
   });
   // From where the finger went down: a quick pull counts whole.
   const from = useRef({ x: 0, y: 0 });
+  const begin = useStable((px: number, py: number) => {
+    from.current = { x: px, y: py };
+  });
   const drag = useStable((px: number, py: number) => {
     const at = to(px - from.current.x, py - from.current.y);
     setMoved(at);
@@ -47,16 +50,16 @@ export function Handle({ testID, label, x, y, scale, only, onDrag, onDrop, child
     onDrop(at.x, at.y);
   });
   const drop = useStable((px: number, py: number) => move(px - from.current.x, py - from.current.y));
-  const pan = useMemo(() => {
-    return Gesture.Pan()
-      .runOnJS(true)
-      .minDistance(3)
-      .onBegin(({ absoluteX, absoluteY }) => {
-        from.current = { x: absoluteX, y: absoluteY };
-      })
-      .onUpdate(({ absoluteX, absoluteY }) => drag(absoluteX, absoluteY))
-      .onEnd(({ absoluteX, absoluteY }) => drop(absoluteX, absoluteY));
-  }, [drag, drop]);
+  const pan = useMemo(
+    () =>
+      Gesture.Pan()
+        .runOnJS(true)
+        .minDistance(3)
+        .onBegin(({ absoluteX, absoluteY }) => begin(absoluteX, absoluteY))
+        .onUpdate(({ absoluteX, absoluteY }) => drag(absoluteX, absoluteY))
+        .onEnd(({ absoluteX, absoluteY }) => drop(absoluteX, absoluteY)),
+    [begin, drag, drop],
+  );
   const at = moved ?? { x, y };
   return (
     <GestureDetector gesture={pan} touchAction="none">

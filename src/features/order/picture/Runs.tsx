@@ -9,6 +9,8 @@ import type { View } from './view';
 
 /** Shortest run whose number and head are drawn, px. */
 const READABLE_px = 16;
+/** A number stands so far off its run, px. */
+const NUMBER_OFF_px = 13;
 
 interface Props {
   blow: BlowPlan;
@@ -22,6 +24,7 @@ interface Props {
 /** The runs in their order, each with its number and its way; those laid are filled. */
 export function Runs({ blow, view, question, order, done }: Props) {
   const palette = usePalette();
+  const frame = blow.piece.kind === 'frame';
   return (
     <G>
       {order.map(({ index, travel }, n) => {
@@ -31,7 +34,8 @@ export function Runs({ blow, view, question, order, done }: Props) {
         const length = Math.hypot(x2 - x1, y2 - y1);
         const [ux, uy] = length > 0 ? [(x2 - x1) / length, (y2 - y1) / length] : [1, 0];
         const isDone = n < done;
-        const out = blow.piece.kind === 'frame' ? headingOf(index) : { x: 0, y: -1 };
+        const out = frame ? headingOf(index) : { x: 0, y: -1 };
+        const off = frame ? length / 2 + NUMBER_OFF_px : 2 * NUMBER_OFF_px;
         return (
           <G key={index}>
             <Line
@@ -56,10 +60,10 @@ export function Runs({ blow, view, question, order, done }: Props) {
                 fill={isDone ? palette.onState : palette.surface}
               />
             )}
-            {(length > READABLE_px || blow.piece.kind === 'frame') && (
+            {(length > READABLE_px || frame) && (
               <SvgText
-                x={(x1 + x2) / 2 + out.x * 20}
-                y={(y1 + y2) / 2 - out.y * 26 + (blow.piece.kind === 'frame' ? 5 : 0)}
+                x={(x1 + x2) / 2 + out.x * off}
+                y={(y1 + y2) / 2 - out.y * off + (frame ? 5 : 0)}
                 fill={palette.ink}
                 fontSize={14}
                 fontFamily={FONTS.textBold}
