@@ -153,7 +153,7 @@ describe('files', () => {
 
   for (const [name, contents, message] of [
     ['cut.json', whole.slice(0, 700), /not whole JSON/],
-    ['newer.json', whole.replace(/"version": \d+/, '"version": 77'), /version 77; this app reads 1 to 7/],
+    ['newer.json', whole.replace(/"version": \d+/, '"version": 77'), /version 77; this app reads 1 to 8/],
     [
       'wrong-field.json',
       whole.replace('"current_A": 48', '"current_A": -48'),

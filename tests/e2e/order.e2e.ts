@@ -118,7 +118,7 @@ describe('a frame of tube', () => {
     );
     await b.tap('search-start');
     await b.says('search-found', /Every order was tried/);
-    await b.says('choice-straight', /Pulls least/);
+    await b.says('order-search', /Pulls least/);
     // The clamp stays on the tubes, wherever it is put.
     await b.type('order.clampAlong_mm', '690 mm');
     await b.type('order.clampAside_mm', '480 mm');
@@ -187,6 +187,8 @@ describe('a long seam', () => {
     await b.tap('search-start');
     await b.tap('search-stop');
     await b.says('search-found', /Called off/);
+    await b.type('order.segment_mm', '250 mm');
+    await b.says('sequence', /12 segments/);
     await b.tap('search-start');
     await b.says('search-found', /On the first six of these segments, where every order could be tried/);
   });

@@ -11,6 +11,9 @@ export interface MeltProperties {
 /** Plain steel, the metal the model was fitted on. */
 export const STEEL_MELT: MeltProperties = { heatCapacity_J_mm3K: 4.6e-3, rise_K: 1480 };
 
+/** The fit counts its degrees from here, °C. */
+export const MELT_FROM_C = 20;
+
 /** Thin-plate width of full melting: 1 / sqrt(2 pi e) twice over. */
 const WIDTH_CONSTANT = 0.484;
 /** Deposit the fit was made with, mm3 per second and ampere: travel speed is this times amps over bead area. */

@@ -11,10 +11,14 @@ import type { Segment } from './segments';
 export interface HeatTable {
   count: number;
   start_C: number;
-  /** K at a place where a run may begin, `turns` turns after segment `by` was laid: beside the seam as metal is measured. */
+  /** K at a place where a run may begin, whole `turns` after segment `by` was laid: beside the seam as metal is measured. */
   rise_K: (by: number, at: number, turns: number) => number;
   /** The same on the seam itself, where the rod is struck. */
   onSeam_K: (by: number, at: number, turns: number) => number;
+  /** What is known of it, by segment, place and turn: read by what asks a hundred thousand times; NaN where it is still to be reckoned. */
+  known: Float64Array;
+  places: number;
+  turns: number;
   /** From the end of one segment to the end of the next, and of that the arc, s. */
   turn_s: number;
   arc_s: number;
@@ -69,19 +73,17 @@ export function heatTable(question: HeatTableQuestion): HeatTable {
     });
     return (known[place] = beside_K * along);
   };
-  const rise_K = (by: number, at: number, turns: number): number => {
-    const asked = Math.min(turns, most);
-    const [low, part] = [Math.floor(asked), asked % 1];
-    const here = whole(by, at, low);
-    return part === 0 ? here : here + part * (whole(by, at, low + 1) - here);
-  };
+  const rise_K = (by: number, at: number, turns: number): number => whole(by, at, Math.min(turns, most));
   return {
     count: n,
     start_C,
     turn_s,
     arc_s,
     rise_K,
-    onSeam_K: (by, at, turns) => rise_K(by, at, turns) * turnOf(Math.round(Math.min(turns, most))).hotter,
+    known,
+    places: edges,
+    turns: most + 1,
+    onSeam_K: (by, at, turns) => rise_K(by, at, turns) * turnOf(Math.min(turns, most)).hotter,
   };
 }
 

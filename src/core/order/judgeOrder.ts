@@ -50,32 +50,22 @@ export interface OrderJudged {
   score: number;
 }
 
-/** Steps in which a wait is looked for, as a share of a turn. */
-const WAIT_STEP = 0.25;
-
 /** Answers "how good is this order?" for somebody who wants most what the weights say. */
 export function judgeOrder(
   order: readonly Laid[],
   terms: OrderTerms,
   weights: OrderWeights = GOALS.even.weights,
 ): OrderJudged {
-  const { heat, joined, ceiling_C, holesAt_C } = terms;
-  const warmed = (place: number, later: number, of: HeatTable['rise_K']): number => {
-    const here = order[place] as Laid;
-    const at = startOf(here, joined);
-    let sum = heat.start_C;
-    for (let before = 0; before < place; before++)
-      sum += of((order[before] as Laid).index, at, place - before + later);
-    return sum;
-  };
-  const starts_C = order.map((_, place) => warmed(place, 0, heat.rise_K));
-  const waits_s = starts_C.map((start, place) => {
-    if (ceiling_C === null || start <= ceiling_C || heat.start_C > ceiling_C) return 0;
-    let later = 0;
-    while (later < 2 * heat.count && warmed(place, later, heat.rise_K) > ceiling_C) later += WAIT_STEP;
-    return later * heat.turn_s;
-  });
-  const onSeam_C = holesAt_C === null ? starts_C : order.map((_, place) => warmed(place, 0, heat.onSeam_K));
+  const { heat, joined, holesAt_C } = terms;
+  const starts_C: number[] = [];
+  const waits_s: number[] = [];
+  const onSeam_C: number[] = [];
+  for (let place = 0; place < order.length; place++) {
+    const start = besideAt_C(order, place, 0, terms);
+    starts_C.push(start);
+    waits_s.push(waitAt_s(order, place, start, terms));
+    onSeam_C.push(holesAt_C === null ? start : onSeamAt_C(order, place, terms));
+  }
   const hottest_C = Math.max(...starts_C);
   const spread_K = hottest_C - Math.min(...starts_C);
   const bare = bareStarts(order, joined);
@@ -109,6 +99,47 @@ export function judgeOrder(
       weights.blowOver * Math.max(0, blow - 1) +
       weights.hole * holes,
   };
+}
+
+/** Metal beside the place where a run of the order begins, so many turns later than it would, °C. */
+function besideAt_C(
+  order: readonly Laid[],
+  place: number,
+  later: number,
+  { heat, joined }: OrderTerms,
+): number {
+  const { known, places, turns, rise_K } = heat;
+  const at = startOf(order[place] as Laid, joined);
+  let sum = heat.start_C;
+  for (let before = 0; before < place; before++) {
+    const by = (order[before] as Laid).index;
+    const ago = place - before + later;
+    const kept = ago < turns ? (known[(by * places + at) * turns + ago] ?? NaN) : NaN;
+    sum += Number.isNaN(kept) ? rise_K(by, at, ago) : kept;
+  }
+  return sum;
+}
+
+/** The same on the seam itself. */
+function onSeamAt_C(order: readonly Laid[], place: number, { heat, joined }: OrderTerms): number {
+  const at = startOf(order[place] as Laid, joined);
+  let sum = heat.start_C;
+  for (let before = 0; before < place; before++)
+    sum += heat.onSeam_K((order[before] as Laid).index, at, place - before);
+  return sum;
+}
+
+/** Wait until a start is under the ceiling, s: turn by turn, and between two of them in proportion. */
+function waitAt_s(order: readonly Laid[], place: number, start_C: number, terms: OrderTerms): number {
+  const { ceiling_C, heat } = terms;
+  if (ceiling_C === null || start_C <= ceiling_C || heat.start_C > ceiling_C) return 0;
+  let hot = start_C;
+  for (let later = 1; later <= 2 * heat.count; later++) {
+    const then = besideAt_C(order, place, later, terms);
+    if (then <= ceiling_C) return (later - 1 + (hot - ceiling_C) / (hot - then)) * heat.turn_s;
+    hot = then;
+  }
+  return 2 * heat.count * heat.turn_s;
 }
 
 /** Steps beyond those to the nearest place, counted in the shortest distance between two segments. */

@@ -11,15 +11,10 @@ export function oneSided(
 ): number {
   const n = order.length;
   if (n < 2) return 0;
-  const mean = (places: readonly { x: number; y: number }[]) => ({
-    x: places.reduce((sum, { x }) => sum + x, 0) / places.length,
-    y: places.reduce((sum, { y }) => sum + y, 0) / places.length,
-  });
-  const centre = mean(middles);
-  const far = Math.max(...middles.map(({ x, y }) => Math.hypot(x - centre.x, y - centre.y))) || 1;
+  const { centre, far } = spreadOf(middles);
   let [x, y, off] = [0, 0, 0];
-  for (const [laid, { index }] of order.entries()) {
-    const at = middles[index] ?? centre;
+  for (let laid = 0; laid < n; laid++) {
+    const at = middles[(order[laid] as Laid).index] ?? centre;
     x += at.x - centre.x;
     y += at.y - centre.y;
     off += Math.hypot(x, y) / (laid + 1) / far;
@@ -32,4 +27,21 @@ export function oneSided(
     longest = Math.max(longest, run);
   }
   return 0.5 * (off / n) + 0.5 * ((longest - 1) / (n - 1));
+}
+
+type Middles = readonly { x: number; y: number }[];
+const known = new WeakMap<Middles, { centre: { x: number; y: number }; far: number }>();
+
+/** The middle of all, and how far from it the farthest lies; reckoned once for a seam. */
+function spreadOf(middles: Middles) {
+  const kept = known.get(middles);
+  if (kept) return kept;
+  const centre = {
+    x: middles.reduce((sum, { x }) => sum + x, 0) / middles.length,
+    y: middles.reduce((sum, { y }) => sum + y, 0) / middles.length,
+  };
+  const far = Math.max(...middles.map(({ x, y }) => Math.hypot(x - centre.x, y - centre.y))) || 1;
+  const found = { centre, far };
+  known.set(middles, found);
+  return found;
 }

@@ -65,8 +65,8 @@ export function* searchOrder(
   for (const [n, seed] of seeds.entries()) {
     let here = judge(seed);
     for (;;) {
-      const next = bestNeighbour(here, judge);
-      if (next.score >= here.score - SAME) break;
+      const next = improved(here, judge);
+      if (next === here) break;
       here = next;
       if (here.score < best.score - SAME) best = here;
       yield { best, done: n, of: seeds.length, proven: false };
@@ -103,26 +103,32 @@ function bestTurned(indices: readonly number[], judge: Judge, best: OrderJudged)
   return found;
 }
 
-/** The best order one move away: a segment turned round, two swapped, or one put elsewhere. */
-function bestNeighbour({ order, score }: OrderJudged, judge: Judge): OrderJudged {
-  let best: OrderJudged | null = null;
+/** Goes once through all moves (a segment turned round, two swapped, one put elsewhere) and keeps each that helps; the same order where none does. */
+function improved(from: OrderJudged, judge: Judge): OrderJudged {
+  let best = from;
   const offer = (next: Laid[]) => {
     const judged = judge(next);
-    if (judged.score < (best?.score ?? score)) best = judged;
+    if (judged.score < best.score - SAME) best = judged;
   };
-  for (let a = 0; a < order.length; a++) {
-    const here = order[a];
-    if (!here) continue;
-    offer(order.map((one, n) => (n === a ? { ...one, travel: -one.travel as 1 | -1 } : one)));
-    for (let b = a + 1; b < order.length; b++) {
-      const there = order[b];
-      if (!there) continue;
-      offer(order.map((one, n) => (n === a ? there : n === b ? here : one)));
-      const moved = order.filter((_, n) => n !== a);
-      offer([...moved.slice(0, b), here, ...moved.slice(b)]);
+  const count = from.order.length;
+  for (let a = 0; a < count; a++) {
+    offer(best.order.map((one, n) => (n === a ? { ...one, travel: -one.travel as 1 | -1 } : one)));
+    for (let b = 0; b < count; b++) {
+      if (b === a) continue;
+      if (b > a) offer(swapped(best.order, a, b));
+      const moved = [...best.order];
+      const [taken] = moved.splice(a, 1);
+      if (taken) moved.splice(b, 0, taken);
+      offer(moved);
     }
   }
-  return best ?? judge(order);
+  return best;
+}
+
+function swapped(order: readonly Laid[], a: number, b: number): Laid[] {
+  const next = [...order];
+  [next[a], next[b]] = [order[b] as Laid, order[a] as Laid];
+  return next;
 }
 
 function permutations(count: number): number[][] {

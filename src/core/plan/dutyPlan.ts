@@ -1,6 +1,7 @@
 import { ROD_CHANGE_s } from '../data/limits';
 import { arcPerRod_s } from '../rods/beads';
 import { permittedDuty } from '../power/duty';
+import { pointsHere } from '../power/nameplate';
 import {
   restNeeded_s,
   rodRhythm,
@@ -10,7 +11,6 @@ import {
   type Fill,
   type RodRhythm,
 } from '../power/window';
-import { pointsHere } from './rooms/duty';
 import type { Situation } from './situation';
 import { buildTimeline, tacksOf } from './timeline';
 

@@ -3,7 +3,7 @@ import { machineType, type CoolingId, type MachineType } from '../data/machines'
 import type { ArcProcess } from '../data/processIds';
 import type { Input, Machine } from '../formats/kit';
 import { exactly, mapRange, within, type Range } from '../units/range';
-import { effectiveCurrent_A, type RatedPoint } from './duty';
+import { derated, effectiveCurrent_A, type RatedPoint } from './duty';
 import { loadVoltage_V } from './loadVoltage';
 
 /** A figure of the plate: read off it, reckoned from others on it, or what plates of the kind usually say. */
@@ -57,6 +57,10 @@ const ofKind = (range: Range): Figure => ({ range, by: 'kind' });
 
 /** Phases' share of the power: sqrt 3 for three. */
 export const phaseFactor = (phases: 1 | 3): number => (phases === 3 ? Math.sqrt(3) : 1);
+
+/** What the plate's points come to here: at the middle, and at the ends of what heat, dust and doubt take. */
+export const pointsHere = ({ points, capacity }: Plate, end: keyof Range = 'nominal'): RatedPoint[] =>
+  derated(points, capacity[end]);
 
 /**
  * Reads a plate against the supply it is to run on: the column for those volts, its rated points in a process, and for every blank the

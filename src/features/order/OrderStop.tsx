@@ -63,7 +63,7 @@ export function OrderStop({ open }: { open: OpenJob }) {
               onMove={(moved) => open.edit(movedEdits(moved, blow), MOVED[moved.what])}
             />
           </Suspense>
-          <CleanStrip judged={blow.judged} frame={blow.piece.kind === 'frame'} system={open.system} />
+          <CleanStrip blow={blow} system={open.system} />
           <OtherWay blow={blow} />
           <Words as="label" tone="quiet">
             {`Seen from above${blow.piece.kind === 'frame' ? '' : '; dashed where the piece goes on'}. C: the clamp; press the piece or drag it to put it there. Arrows: which way the arc is pushed, ringed where it is lost.`}

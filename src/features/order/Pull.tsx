@@ -1,91 +1,127 @@
 import { View } from 'react-native';
 import { ANGULAR, BOW, TENDON, TRANSVERSE } from '@core/data/pull';
 import { sourceWords } from '@core/data/sources';
-import { trimmed } from '@core/units/format';
-import type { Range } from '@core/units/range';
+import { presetOf } from '@core/plan/order/pullPlan';
+import { inWords, trimmed } from '@core/units/format';
 import type { OpenJob } from '@/state/useJob';
 import { Card } from '@/ui/Card';
+import { JobField } from '@/ui/JobField';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
-import { JobField } from '@/ui/JobField';
-import { LiftPicture } from './LiftPicture';
+import { ByLeg, span } from './ByLeg';
+import { BowPicture, DrawnTogether, LiftPicture, WavesPicture } from './PullPictures';
 
-const span = ({ low, high }: Range): string => `${trimmed(low, 1)} to ${trimmed(high, 1)} mm`;
-
-/** How it pulls, against what it may, and what overwelding costs. */
+/** How it pulls, drawn, against what it may; what helps; and what overwelding costs. */
 export function Pull({ open }: { open: OpenJob }) {
-  const { pull, job, joint } = open.assessment.situation;
-  const asksWidth = job.heat.pieceWidth_mm === null && (joint.kind === 't-fillet' || pull.along_N !== null);
-  const rows: { id: string; words: string; source: string }[] = [
-    ...(pull.transverse_mm
-      ? [
-          {
-            id: 'transverse',
-            words: `Pulls in across by ${span(pull.transverse_mm)}.`,
-            source: sourceWords(TRANSVERSE.spraragen.source),
-          },
-        ]
-      : []),
-    ...(pull.angular_mm
-      ? [
-          {
-            id: 'angular',
-            words: `Lifts the flange’s edge by ${span(pull.angular_mm)}${pull.angularByRule_mm && pull.angularByRule_mm.nominal < 0.9 * pull.angular_mm.nominal ? `; with a leg no bigger than it needs, ${span(pull.angularByRule_mm)}` : ''}.`,
-            source: sourceWords(ANGULAR.source),
-          },
-        ]
-      : []),
-    ...(pull.bow_mm
-      ? [
-          {
-            id: 'bow',
-            words: `Bows along its length by ${span(pull.bow_mm)}.`,
-            source: sourceWords(BOW.source),
-          },
-        ]
-      : []),
-    ...(pull.along_N
-      ? [
-          {
-            id: 'along',
-            words: `Pulls along itself with about ${trimmed(pull.along_N.nominal / 1000, 0)} kN${pull.buckles_N ? `; the sheet buckles at about ${trimmed(pull.buckles_N.nominal / 1000, 0)} kN` : ''}.`,
-            source: sourceWords(TENDON.source),
-          },
-        ]
-      : []),
-  ];
+  const { pull, job, joint, length_mm, heat } = open.assessment.situation;
+  const { pieceWidth_mm } = job.heat;
+  const say = inWords(open.system);
+  const asksWidth = pieceWidth_mm === null && (joint.kind === 't-fillet' || pull.along_N !== null);
+  const nothing = !pull.transverse_mm && !pull.angular_mm && !pull.bow_mm && !pull.along_N;
+  const preset = pull.angular_mm && pieceWidth_mm !== null ? presetOf(pull.angular_mm, pieceWidth_mm) : null;
+  const buckles = pull.along_N !== null && pull.buckles_N !== null && pull.along_N.high > pull.buckles_N.low;
   return (
     <Card testID="pull">
       <Words as="head">How it pulls</Words>
-      {rows.map(({ id, words, source }) => (
-        <View key={id} testID={`pull-${id}`} style={{ gap: 2 }}>
-          <Words>{words}</Words>
-          <Words as="label" tone="quiet">
-            {source}
-          </Words>
-        </View>
-      ))}
-      {pull.angular_mm && job.heat.pieceWidth_mm !== null && joint.thick_mm !== null && (
-        <LiftPicture
-          lift_mm={pull.angular_mm.nominal}
-          width_mm={job.heat.pieceWidth_mm}
-          flange_mm={joint.thick_mm}
-        />
+      {pull.transverse_mm && (
+        <Told
+          id="transverse"
+          words={`Pulls in across by ${span(pull.transverse_mm)}.`}
+          source={sourceWords(TRANSVERSE.spraragen.source)}
+        >
+          <DrawnTogether
+            pull_mm={pull.transverse_mm.nominal}
+            width_mm={Math.min(heat.piece.width_mm, AROUND_mm)}
+          />
+          <Words as="small">{`Leave ${span(pull.transverse_mm)} more between the outer edges, or clamp both plates until it is cold.`}</Words>
+        </Told>
       )}
-      {rows.length === 0 && (
+      {pull.angular_mm && (
+        <Told
+          id="angular"
+          words={`Lifts the flange’s edge by ${span(pull.angular_mm)}.`}
+          source={sourceWords(ANGULAR.source)}
+        >
+          {pieceWidth_mm !== null && joint.thick_mm !== null && (
+            <LiftPicture
+              lift_mm={pull.angular_mm.nominal}
+              width_mm={pieceWidth_mm}
+              flange_mm={joint.thick_mm}
+            />
+          )}
+          {preset && (
+            <Words as="small" testID="preset">
+              {`Pre-set: bend each half the other way by ${trimmed(preset.low, 1)} to ${trimmed(preset.high, 1)}°, or clamp the flange to a strongback until it is cold.`}
+            </Words>
+          )}
+          <ByLeg pull={pull} size={say.size} />
+        </Told>
+      )}
+      {pull.bow_mm && (
+        <Told
+          id="bow"
+          words={`Bows along its length by ${span(pull.bow_mm)}.`}
+          source={sourceWords(BOW.source)}
+        >
+          <BowPicture bow_mm={pull.bow_mm.nominal} length_mm={length_mm} />
+          <Words as="small">
+            Balance it: as much weld on the other side of the middle, or clamp two back to back.
+          </Words>
+        </Told>
+      )}
+      {pull.along_N && (
+        <Told
+          id="along"
+          words={`Pulls along itself with about ${trimmed(pull.along_N.nominal / 1000, 0)} kN${pull.buckles_N ? `; the sheet buckles at about ${trimmed(pull.buckles_N.nominal / 1000, 0)} kN` : ''}.`}
+          source={sourceWords(TENDON.source)}
+        >
+          {buckles && (
+            <>
+              <WavesPicture />
+              <Words as="small">
+                Clamp it down on a copper bar close to the seam, stitch it, let each stitch go cold.
+              </Words>
+            </>
+          )}
+        </Told>
+      )}
+      {nothing && (
         <Words tone="quiet">
           {asksWidth
-            ? 'Type how wide the piece is, at Heat: then it can be told.'
+            ? 'Type how wide the piece is, above: then it can be told.'
             : 'Nothing that these formulas tell.'}
         </Words>
       )}
       <JobField open={open} path="order.tolerance_mm" title="It may move" proposed="blank: nobody minds" />
-      <View style={{ gap: SPACE.xs }}>
-        <Words as="small">
-          Less weld, fewer passes and a tight fit pull least; balance about the middle, clamp until cold, or
-          set it the other way by as much.
-        </Words>
-      </View>
+      <Words as="small">
+        Less weld, fewer passes and a tight fit pull least; from the middle out, and let it cool between.
+      </Words>
     </Card>
+  );
+}
+
+/** No more of a wide piece than this is drawn: a pull would not be seen, mm. */
+const AROUND_mm = 300;
+
+/** One pull: in words, with where they come from, and drawn. */
+function Told({
+  id,
+  words,
+  source,
+  children,
+}: {
+  id: string;
+  words: string;
+  source: string;
+  children: React.ReactNode;
+}) {
+  return (
+    <View testID={`pull-${id}`} style={{ gap: SPACE.xs }}>
+      <Words as="bold">{words}</Words>
+      <Words as="label" tone="quiet">
+        {source}
+      </Words>
+      {children}
+    </View>
   );
 }

@@ -3,7 +3,9 @@ import { countedFrom, orderInWords, orderName, type OrderPlan } from '@core/plan
 import { pieceKindOf } from '@core/plan/order/blowPiece';
 import { inWords } from '@core/units/format';
 import type { OpenJob } from '@/state/useJob';
+import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
+import { openField } from '@/ui/goTo';
 import { JobField } from '@/ui/JobField';
 import { Pick } from '@/ui/Pick';
 import { Words } from '@/ui/Words';
@@ -62,6 +64,7 @@ export function Sequence({ open, plan, done, onDone }: Props) {
           </Words>
           <Starts plan={plan} done={done ?? count} system={open.system} />
           <Player count={count} done={done} onDone={onDone} />
+          <Act title="See the piece heat in this order" testID="to-field" onPress={() => openField(job.id)} />
           <Choices
             plan={plan}
             kind={kind}

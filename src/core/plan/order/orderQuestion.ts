@@ -4,15 +4,20 @@ import { BUCKLES_TO_mm } from '../../data/pull';
 import { cornersOf, onFrame, roundOf } from '../../field/frame';
 import type { BlowPiece } from '../../field/piece';
 import { blown } from '../../field/sweep';
+import type { Job } from '../../formats/job';
 import { arcHeat_W } from '../../heat/arcEnergy';
+import { MELT_FROM_C, type MeltProperties } from '../../heat/burnThrough';
 import type { Piece } from '../../heat/piece';
+import type { JointGeometry } from '../../joint/geometry';
 import { heatTable, type HeatTableQuestion } from '../../order/heatBetween';
 import type { OrderTerms } from '../../order/judgeOrder';
 import { edgesOf, segmentsOf, type Segment } from '../../order/segments';
 import { DUTY_PERIOD_s, permittedDuty } from '../../power/duty';
-import { pointsHere } from '../rooms/duty';
-import { MELT_FROM_C } from '../rooms/restart';
-import type { Situation } from '../situation';
+import { pointsHere, type Plate } from '../../power/nameplate';
+import type { BeadPlan } from '../../rods/beads';
+import type { Range } from '../../units/range';
+import type { HeatPlan } from '../heat/heatPlan';
+import type { BlowPlan } from './blowPlan';
 
 /** Everything a search for an order is asked with; plain data, so that it can be handed to a worker. */
 export interface OrderQuestion extends Omit<OrderTerms, 'heat' | 'blowOf'> {
@@ -25,20 +30,20 @@ export interface OrderQuestion extends Omit<OrderTerms, 'heat' | 'blowOf'> {
 }
 
 /** What an order is asked of. */
-export type OrderContext = Pick<
-  Situation,
-  | 'beads'
-  | 'heat'
-  | 'job'
-  | 'length_mm'
-  | 'blow'
-  | 'plate'
-  | 'current_A'
-  | 'holesAt_A'
-  | 'joint'
-  | 'melt'
-  | 'rest_s'
->;
+export interface OrderContext {
+  job: Job;
+  beads: BeadPlan | null;
+  heat: HeatPlan;
+  length_mm: number;
+  blow: BlowPlan | null;
+  plate: Plate | null;
+  current_A: { value: number } | null;
+  /** Amps at which the thin side holes. */
+  holesAt_A: Range | null;
+  joint: JointGeometry;
+  melt: MeltProperties;
+  rest_s: number;
+}
 
 /** The terms of a question, its heat reckoned. */
 export const termsOf = ({ heat, blow, ...terms }: OrderQuestion): OrderTerms => ({

@@ -6,6 +6,7 @@ import { assess } from '../assess';
 import { findLevers } from '../levers/levers';
 import { makePlan } from '../plan';
 import { orderInWords } from './orderPlan';
+import { presetOf } from './pullPlan';
 import { remediesFor } from './remedies';
 
 const room = (job: Job, id: string) => assess(job, DEMO_KIT).rooms.find((r) => r.id === id);
@@ -103,7 +104,12 @@ describe('pull against what it may move', () => {
     const lift = (leg: number) =>
       assess(demoJob('ramp-guard', { ...tee, 'joint.leg_mm': leg }), DEMO_KIT).situation.pull;
     expect(lift(8).angular_mm?.nominal).toBeGreaterThan(lift(4).angular_mm?.nominal ?? Infinity);
-    expect(lift(8).angularByRule_mm?.nominal).toBeLessThan(lift(8).angular_mm?.nominal ?? 0);
+    const legs = lift(8).byLeg;
+    expect(legs.map(({ what }) => what)).toEqual(['by rule', 'taken', 'half as much again']);
+    for (let n = 1; n < legs.length; n++)
+      expect(legs[n]?.lift_mm.nominal).toBeGreaterThan(legs[n - 1]?.lift_mm.nominal ?? NaN);
+    // Weld metal goes with the square of the leg.
+    expect(legs[2]?.metal).toBeCloseTo(2.25 * (legs[1]?.metal ?? NaN), 9);
   });
 
   test('a tee bows once its upright is measured, more on a longer weld', () => {
@@ -113,6 +119,10 @@ describe('pull against what it may move', () => {
       assess(demoJob('ramp-guard', { ...tee, 'order.web_mm': 80, 'joint.length_mm': length }), DEMO_KIT)
         .situation.pull.bow_mm?.nominal ?? NaN;
     expect(bent(1200)).toBeGreaterThan(bent(600));
+  });
+
+  test('pre-set: 1.75 mm at the edge of a half of 50 mm are two degrees (trigonometry)', () => {
+    expect(presetOf({ low: 1.746, nominal: 1.746, high: 1.746 }, 100).nominal).toBeCloseTo(2, 2);
   });
 
   test('thin wide sheet may buckle, thick plate is not asked', () => {

@@ -1,8 +1,8 @@
 import { RISE_OVER_40_K } from '../../data/limits';
 import { PLATE_GUESS_SOURCE } from '../../data/machines';
 import { IEC_60974_1, PRACTICE } from '../../data/sources';
-import { derated, DUTY_PERIOD_s, permittedDuty, type RatedPoint } from '../../power/duty';
-import type { Plate, Surroundings } from '../../power/nameplate';
+import { DUTY_PERIOD_s, permittedDuty } from '../../power/duty';
+import { pointsHere, type Plate, type Surroundings } from '../../power/nameplate';
 import { exactly, type Range } from '../../units/range';
 import { inWords, trimmed } from '../../units/format';
 import type { UnitSystem } from '../../units/kinds';
@@ -10,10 +10,6 @@ import { guessed, under, unknown } from '../room';
 import { worstWindowArc_s } from '../timeline';
 import type { Assessor } from './assessor';
 import { dialledAmps } from './rodAmps';
-
-/** What the plate's points come to here: at the middle, and at the ends of what heat, dust and doubt take. */
-export const pointsHere = ({ points, capacity }: Plate, end: keyof Range = 'nominal'): RatedPoint[] =>
-  derated(points, capacity[end]);
 
 /** Heat and dust in words; empty where the plate holds as it is. */
 function deratedWords({ capacity }: Plate, { air_C, cooling }: Surroundings, system: UnitSystem): string {

@@ -2,6 +2,7 @@ import { ROD_CHANGE_s } from '../../data/limits';
 import { DIAL_ERROR } from '../../data/machines';
 import { BURN_THROUGH_FIT, OUR_JUDGEMENT } from '../../data/sources';
 import { arcHeat_W } from '../../heat/arcEnergy';
+import { MELT_FROM_C } from '../../heat/burnThrough';
 import { diffusivity_mm2_s } from '../../heat/loss';
 import { pieceLoss_per_s } from '../../heat/piece';
 import { spreadShare_per_mm } from '../../heat/spread';
@@ -12,8 +13,7 @@ import { guessed, under } from '../room';
 import type { Situation } from '../situation';
 import type { Assessor } from './assessor';
 
-/** The melt-through fit counts its degrees from here, °C; on metal nearly melted some are always left. */
-export const MELT_FROM_C = 20;
+/** On metal nearly melted some degrees are always left. */
 const LEAST_RISE_K = 50;
 
 /** Metal at the crater when the next rod is struck on it, °C: the last rod's heat, spread for as long as a change takes. */
