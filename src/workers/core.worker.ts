@@ -12,6 +12,9 @@ import { cloudOf } from '@core/constitution/cloud';
 /** Runs that were called off before they came to their end. */
 const calledOff = new Set<string>();
 
+/** What is found is handed over so often: every step by itself would cost more than it takes to reckon. */
+const SHOWN_EVERY_ms = 60;
+
 /** Lets a message that waits come in between two steps of a long run. */
 const breathe = () => new Promise<void>((go) => setTimeout(go, 0));
 
@@ -44,11 +47,17 @@ async function orderRun(
   onState: (state: ChoicesState) => Promise<void> | void,
 ): Promise<boolean> {
   const few = termsOf(firstFew(question, EXHAUSTIVE_TO));
+  let last: ChoicesState | null = null;
+  let since = performance.now();
   for (const state of searchChoices(termsOf(question), few, question.travel)) {
+    last = state;
+    if (performance.now() - since < SHOWN_EVERY_ms) continue;
     await onState(state);
     await breathe();
     if (calledOff.delete(id)) return false;
+    since = performance.now();
   }
+  if (last) await onState(last);
   return true;
 }
 
@@ -56,13 +65,20 @@ async function orderRun(
 async function gridSweep(
   id: string,
   question: GridSweep,
-  onPlace: (place: GridPlace) => Promise<void> | void,
+  onPlaces: (places: readonly GridPlace[]) => Promise<void> | void,
 ): Promise<boolean> {
+  let places: GridPlace[] = [];
+  let since = performance.now();
   for (const place of sweepOnGrid(question)) {
-    await onPlace(place);
+    places.push(place);
+    if (performance.now() - since < SHOWN_EVERY_ms) continue;
+    await onPlaces(places);
     await breathe();
     if (calledOff.delete(id)) return false;
+    places = [];
+    since = performance.now();
   }
+  await onPlaces(places);
   return true;
 }
 

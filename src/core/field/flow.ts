@@ -28,6 +28,8 @@ interface Complex {
 
 /** Rows of images each way are taken until they have faded to this. */
 const FADED = 14;
+/** Streams from further off than so many arcs are felt whole. */
+const MISSED_TO = 60;
 /** From so far off the real axis a sine is its larger half. */
 const FAR = 20;
 
@@ -49,7 +51,7 @@ function lnSin({ re, im }: Complex): number {
 /** How far the images of a sheet lie apart, and how many rows of them count. */
 function imagesOf({ x_mm, y_mm, ring }: Sheet) {
   const scale = Math.PI / (ring ? x_mm : 2 * x_mm);
-  return { scale, rows: Math.max(2, Math.ceil(FADED / (4 * scale * y_mm))) };
+  return { scale, rows: Math.max(1, Math.ceil(FADED / (4 * scale * y_mm))) };
 }
 
 /** Sum of 1 / (z - image) over all images of one place; the place itself left out where it is where we stand. */
@@ -89,7 +91,7 @@ function missed(at: Spot, of: Spot, { x_mm, y_mm, ring }: Sheet, arc_mm: number)
     for (const y of [of.y, -of.y, 2 * y_mm - of.y]) {
       const [dx, dy] = [at.x - x, at.y - y];
       const r = Math.hypot(dx, dy);
-      if (r < 1e-9) continue;
+      if (r < 1e-9 || r > MISSED_TO * arc_mm) continue;
       const share = (Math.hypot(r, arc_mm) - r) / arc_mm;
       re += (share * dx) / (r * r);
       im -= (share * dy) / (r * r);

@@ -16,13 +16,13 @@ const two = (edits: Partial<BlowPiece> = {}): BlowPiece => ({
   ...edits,
 });
 const evenly = (mm: number) => Array.from({ length: Math.floor(300 / mm) + 1 }, (_, n) => n * mm);
-const halves = (clampOn: 0 | 1 = 0): JoinedPlate[] =>
-  [0, 1].map((s) => ({
-    sheet: { x_mm: 300, y_mm: 75, ring: false },
-    seam_mm: 0,
-    drains: s === clampOn ? [{ at: { x: 20, y: 20 }, share: 1 }] : [],
-    kept: new Map<string, number>(),
-  }));
+const half = (drains: JoinedPlate['drains']): JoinedPlate => ({
+  sheet: { x_mm: 300, y_mm: 75, ring: false },
+  seam_mm: 0,
+  drains,
+  kept: new Map<string, number>(),
+});
+const halves = (): [JoinedPlate, JoinedPlate] => [half([{ at: { x: 20, y: 20 }, share: 1 }]), half([])];
 
 describe('equations', () => {
   test('what is solved fits again (by putting it in), and what is not settled is said', () => {

@@ -15,64 +15,58 @@ export interface JoinedPlate {
 }
 
 /**
- * Answers "how does the arc's current get from plate to plate?" Plates that touch nowhere but at the arc and at their tacks: what is fed
- * to a plate without a clamp goes back over the tacks. Potentials are the same on both sides of every joining place, and what is fed is
- * drained (Kirchhoff).
+ * Answers "how does the arc's current get from plate to plate?" Two plates that touch nowhere but at the arc and at their tacks: what is
+ * fed to a plate without a clamp goes back over the tacks. Potentials are the same on both sides of every joining place, but for what
+ * the plates stand apart as a whole, and what is fed is drained (Kirchhoff).
  * @param places along the seam where the plates are joined: the arc first, then its tacks, mm
- * @returns for every plate what feeds it: the places in that order, then its clamps (shares below zero)
+ * @returns for either plate what feeds it: the places in that order, then its clamps (shares below zero)
  */
-export function feedsOf(plates: readonly JoinedPlate[], places: readonly number[]): Feed[][] {
-  const K = places.length;
-  const drained = plates.map(({ drains }) => drains.reduce((sum, { share }) => sum + share, 0));
-  const shares = K > 1 ? shareOut(plates, places, drained) : null;
-  return plates.map((plate, s) => [
-    ...places.map((x, k) => ({
-      at: { x, y: plate.seam_mm },
-      share: shares ? (shares[s * K + k] ?? 0) : k === 0 ? (drained[s] ?? 0) : 0,
-    })),
-    ...plate.drains.map(({ at, share }) => ({ at, share: -share })),
-  ]);
+export function feedsOf(
+  plates: readonly [JoinedPlate, JoinedPlate],
+  places: readonly number[],
+): [Feed[], Feed[]] {
+  const [first, second] = plates;
+  const drained = first.drains.reduce((sum, { share }) => sum + share, 0);
+  const shares = places.length > 1 ? shareOut(plates, places, drained) : null;
+  const fed = (k: number): number => shares?.[k] ?? (k === 0 ? drained : 0);
+  const feeds = (plate: JoinedPlate, share: (k: number) => number): Feed[] => [
+    ...places.map((x, k) => ({ at: { x, y: plate.seam_mm }, share: share(k) })),
+    ...plate.drains.map((drain) => ({ at: drain.at, share: -drain.share })),
+  ];
+  // What one does not take of the arc, and what it gives up at a tack, the other has.
+  return [feeds(first, fed), feeds(second, (k) => (k === 0 ? 1 : 0) - fed(k))];
 }
 
-/** Unknowns: what every place gives every plate, the potential of every place, and of every plate as a whole. */
+/** Unknowns: what every place gives the first plate, and how far the plates stand apart as a whole. */
 function shareOut(
-  plates: readonly JoinedPlate[],
+  plates: readonly [JoinedPlate, JoinedPlate],
   places: readonly number[],
-  drained: readonly number[],
+  drained: number,
 ): Float64Array | null {
-  const [S, K] = [plates.length, places.length];
-  const size = S * K + K + S;
-  const rows: Float64Array[] = [];
-  const row = () => {
-    const fresh = new Float64Array(size + 1);
-    rows.push(fresh);
-    return fresh;
-  };
+  const K = places.length;
   const half = (k: number) => (k === 0 ? POOL_HALF_mm.value : TACK_HALF_mm.value);
-  for (const [s, plate] of plates.entries())
-    for (const [k, x] of places.entries()) {
+  const rows = places.map((x, k) => {
+    const equation = new Float64Array(K + 2);
+    for (const [s, plate] of plates.entries()) {
       const at = { x, y: plate.seam_mm };
-      const equation = row();
-      for (const [j, other] of places.entries())
-        equation[s * K + j] = between(plate, at, { x: other, y: plate.seam_mm }, half(j), j > 0 && k > 0);
-      equation[S * K + K + s] = 1;
-      equation[S * K + k] = -1;
+      const sign = s === 0 ? 1 : -1;
+      for (const [j, other] of places.entries()) {
+        const potential = between(plate, at, { x: other, y: plate.seam_mm }, half(j), j > 0 && k > 0);
+        equation[j] = (equation[j] ?? 0) + potential;
+        // The second plate is fed the arc less what the first takes of it.
+        if (s === 1 && j === 0) equation[K + 1] = (equation[K + 1] ?? 0) + potential;
+      }
       for (const { at: clamp, share } of plate.drains)
-        equation[size] = (equation[size] ?? 0) + share * between(plate, at, clamp, TACK_HALF_mm.value, k > 0);
+        equation[K + 1] =
+          (equation[K + 1] ?? 0) + sign * share * between(plate, at, clamp, TACK_HALF_mm.value, k > 0);
     }
-  for (let k = 0; k < K; k++) {
-    const equation = row();
-    for (let s = 0; s < S; s++) equation[s * K + k] = 1;
-    equation[size] = k === 0 ? 1 : 0;
-  }
-  // What is fed to a plate is drained from it; the last follows from the others, and one potential may be called nought.
-  for (let s = 0; s < S - 1; s++) {
-    const equation = row();
-    for (let k = 0; k < K; k++) equation[s * K + k] = 1;
-    equation[size] = drained[s] ?? 0;
-  }
-  row()[S * K] = 1;
-  return solveDense(rows);
+    equation[K] = 1;
+    return equation;
+  });
+  const balance = new Float64Array(K + 2).fill(1);
+  balance[K] = 0;
+  balance[K + 1] = drained;
+  return solveDense([...rows, balance]);
 }
 
 /** Potential at a place for what feeds another; kept where neither is the arc. */

@@ -25,10 +25,10 @@ const joiningPlaces = ({ tacks }: BlowPiece, x: number): number[] => [
     .slice(0, NEAREST),
 ];
 
-const knownPlates = new WeakMap<BlowPiece, JoinedPlate[]>();
+const knownPlates = new WeakMap<BlowPiece, Plates>();
 
 /** The plates of a piece, made once: the arc moves along them. */
-function platesOf(piece: BlowPiece): JoinedPlate[] {
+function platesOf(piece: BlowPiece): Plates {
   const known = knownPlates.get(piece);
   if (known) return known;
   const made = piece.kind === 'tee' ? flangeAndUpright(piece) : sideBySide(piece);
@@ -36,6 +36,7 @@ function platesOf(piece: BlowPiece): JoinedPlate[] {
   return made;
 }
 
+type Plates = readonly [JoinedPlate, JoinedPlate];
 type Drains = JoinedPlate['drains'];
 const plate = (x_mm: number, y_mm: number, seam_mm: number, drains: Drains): JoinedPlate => ({
   sheet: { x_mm, y_mm, ring: false },
@@ -45,7 +46,7 @@ const plate = (x_mm: number, y_mm: number, seam_mm: number, drains: Drains): Joi
 });
 
 /** Each measured from the seam: A above it, B below. */
-function sideBySide({ length_mm, width_mm, seam_mm, clamps }: BlowPiece): JoinedPlate[] {
+function sideBySide({ length_mm, width_mm, seam_mm, clamps }: BlowPiece): Plates {
   const share = 1 / Math.max(1, clamps.length);
   const above = clamps.filter(({ y }) => y >= seam_mm);
   const below = clamps.filter(({ y }) => y < seam_mm);
@@ -65,7 +66,7 @@ function sideBySide({ length_mm, width_mm, seam_mm, clamps }: BlowPiece): Joined
   ];
 }
 
-function flangeAndUpright({ length_mm, width_mm, seam_mm, web_mm, clamps }: BlowPiece): JoinedPlate[] {
+function flangeAndUpright({ length_mm, width_mm, seam_mm, web_mm, clamps }: BlowPiece): Plates {
   const share = 1 / Math.max(1, clamps.length);
   const [flat, up] = [clamps.filter(({ upright }) => !upright), clamps.filter(({ upright }) => upright)];
   return [

@@ -1,4 +1,4 @@
-import { lazy, Suspense, useDeferredValue, useState } from 'react';
+import { useDeferredValue, useState } from 'react';
 import { View } from 'react-native';
 import {
   ARCS,
@@ -22,20 +22,13 @@ import { BestClamp } from './BestClamp';
 import { CleanStrip } from './CleanStrip';
 import { JobField } from '@/ui/JobField';
 import { OtherWay } from './OtherWay';
+import { PlanPicture } from './picture/PlanPicture';
 import { PassPlan } from './PassPlan';
 import { PieceCard } from './PieceCard';
 import { MOVED, movedEdits } from './movedEdits';
 import { Pull } from './Pull';
 import { Remedies } from './Remedies';
 import { Sequence } from './Sequence';
-
-/** Room kept for the picture until it is there, px. */
-const PICTURE_px = 200;
-
-/** Gestures come with the picture, when it is first asked for. */
-const PlanPicture = lazy(async () => ({
-  default: (await import('./picture/PlanPicture')).PlanPicture,
-}));
 
 /** Order: what the piece is, where the clamp sits, which way it is welded, in what segments, and how it pulls. */
 export function OrderStop({ open }: { open: OpenJob }) {
@@ -53,16 +46,14 @@ export function OrderStop({ open }: { open: OpenJob }) {
       </View>
       {blow && (
         <Card testID="plan-card">
-          <Suspense fallback={<View style={{ height: PICTURE_px }} />}>
-            <PlanPicture
-              blow={blow}
-              plan={plan}
-              done={done ?? plan?.question.heat.segments.length ?? 0}
-              system={open.system}
-              clampFixed={open.job.order.clampFixed}
-              onMove={(moved) => open.edit(movedEdits(moved, blow), MOVED[moved.what])}
-            />
-          </Suspense>
+          <PlanPicture
+            blow={blow}
+            plan={plan}
+            done={done ?? plan?.question.heat.segments.length ?? 0}
+            system={open.system}
+            clampFixed={open.job.order.clampFixed}
+            onMove={(moved) => open.edit(movedEdits(moved, blow), MOVED[moved.what])}
+          />
           <CleanStrip blow={blow} system={open.system} />
           <OtherWay blow={blow} />
           <Words as="label" tone="quiet">

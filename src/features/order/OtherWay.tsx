@@ -15,18 +15,19 @@ const GRID = { columns: 256, rows: 128 } as const;
 
 /** The field reckoned a second way: the current on a grid, and the field of every bit of it summed at the arc. */
 export function OtherWay({ blow }: { blow: BlowPlan }) {
-  const { state, steps, start, stop } = useBeside<GridPlace>();
+  const { state, steps, start, stop } = useBeside<readonly GridPlace[]>();
+  const places = steps.flat();
   if (blow.piece.kind !== 'plate') return null;
   const { piece, arc, seam } = blow;
   const run = () =>
-    start((id, onPlace) =>
-      coreBeside().gridSweep(id, { piece, arc, seam, places: PLACES, ...GRID }, onPlace),
+    start((id, onPlaces) =>
+      coreBeside().gridSweep(id, { piece, arc, seam, places: PLACES, ...GRID }, onPlaces),
     );
   return (
     <View style={{ gap: SPACE.s }}>
       {state === 'running' ? (
         <>
-          <Words live testID="grid-progress">{`Place ${steps.length} of ${PLACES}`}</Words>
+          <Words live testID="grid-progress">{`Place ${places.length} of ${PLACES}`}</Words>
           <Act title="Call it off" testID="grid-stop" onPress={stop} />
         </>
       ) : (
@@ -34,11 +35,14 @@ export function OtherWay({ blow }: { blow: BlowPlan }) {
       )}
       {state === 'done' && (
         <Words as="small" testID="grid-says">
-          {`At ${steps.length} places on a grid of ${GRID.columns} by ${GRID.rows}, every bit of current summed: the push differs by ${trimmed(apart(blow, steps), 1)} G at the most from the one above.`}
+          {`At ${places.length} places on a grid of ${GRID.columns} by ${GRID.rows}, every bit of current summed: the push differs by ${trimmed(apart(blow, places), 1)} G at the most from the one above.`}
         </Words>
       )}
       {state === 'stopped' && (
-        <Words as="small" testID="grid-says">{`Called off after ${steps.length} of ${PLACES} places.`}</Words>
+        <Words
+          as="small"
+          testID="grid-says"
+        >{`Called off after ${places.length} of ${PLACES} places.`}</Words>
       )}
       {state === 'failed' && <Words tone="danger">It could not be worked out. Try again.</Words>}
     </View>
@@ -46,9 +50,9 @@ export function OtherWay({ blow }: { blow: BlowPlan }) {
 }
 
 /** Most that the two ways differ by, G: current and edges alone, at the same places. */
-function apart({ piece, arc, seam }: BlowPlan, steps: readonly GridPlace[]): number {
+function apart({ piece, arc, seam }: BlowPlan, places: readonly GridPlace[]): number {
   const bare = { ...piece, lead: 'flat' as const, residual: { x: 0, y: 0 } };
-  return steps.reduce((most, { along_mm, push }) => {
+  return places.reduce((most, { along_mm, push }) => {
     const here = pushAt(bare, { ...arc, ac: false }, { x: seam.from.x + along_mm, y: seam.from.y });
     return Math.max(most, Math.hypot(here.x - push.x, here.y - push.y));
   }, 0);

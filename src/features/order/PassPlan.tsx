@@ -19,8 +19,8 @@ export function PassPlan({ blow }: { blow: BlowPlan }) {
   return (
     <Card testID="pass-plan">
       <Words as="head">Pass by pass</Words>
-      {blow.passes.slice(0, LISTED).map(({ role, travel, gathers, judged }, n) => {
-        const { share, field_G, limit_G } = judged.worst.blown;
+      {blow.passes.slice(0, LISTED).map(({ role, travel, gathers, field_G, limit_G }, n) => {
+        const share = field_G / limit_G;
         const colour =
           share > 1 ? palette.state.none : share > 0.7 ? palette.state.tight : palette.state.roomy;
         return (

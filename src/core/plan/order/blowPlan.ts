@@ -51,7 +51,9 @@ export interface BlowPass {
   travel: Travel;
   /** How much the joint gathers the field, as far as it is filled. */
   gathers: number;
-  judged: BlowJudged;
+  /** At its worst place: the field, and what the arc stands there. */
+  field_G: number;
+  limit_G: number;
 }
 
 export interface BlowContext {
@@ -65,7 +67,7 @@ export interface BlowContext {
 }
 
 /** Places a room is read off: a sweep of sixty is for the picture. */
-const PLACES = 30;
+const PLACES = 24;
 const GROOVES: readonly (JointKind | null)[] = ['v-butt', 'gouge', 'slot'];
 /** Joints in one plate, where the field is as good as the model. */
 const UNBROKEN: readonly (JointKind | null)[] = [null, 'pad', 'gouge'];
@@ -128,18 +130,29 @@ export function resolveBlow({
   const { pattern } = order;
   // From the middle out, or in an order found, both ways are welded.
   const bothWays = pattern === 'middle-out' || runsBothWays(pattern);
+  const ways = new Map<Travel, BlowJudged | null>();
+  const judgedAt = (way: Travel) => {
+    if (!ways.has(way)) ways.set(way, judgeSeam(places, way, hold));
+    return ways.get(way) ?? null;
+  };
   const passes = passesOf(beads).flatMap(({ role, filled }, n): BlowPass[] => {
     const way = travel === 'alternate' && n % 2 === 1 ? (-first as Travel) : first;
-    const own = { ...hold, gathers: gathersAt(job.joint.kind, piece.kind, filled) };
-    const judged = judgeSeam(places, bothWays ? worseWay(places, own) : way, own);
-    return judged ? [{ role, travel: way, gathers: own.gathers, judged }] : [];
+    const judged = judgedAt(bothWays ? worseWay(places, hold) : way);
+    if (!judged) return [];
+    // The field is gathered as much less everywhere: the worst place stays the worst.
+    const gathers = gathersAt(job.joint.kind, piece.kind, filled);
+    const { field_G, limit_G } = judged.worst.blown;
+    return [{ role, travel: way, gathers, field_G: (field_G * gathers) / hold.gathers, limit_G }];
   });
-  const [root, ...rest] = passes;
-  if (!root) return null;
-  const worst = rest.reduce(
-    (bad, pass) => (pass.judged.worst.blown.share > bad.judged.worst.blown.share ? pass : bad),
-    root,
+  const over = ({ field_G, limit_G }: BlowPass) => field_G / limit_G;
+  const worst = passes.reduce<BlowPass | null>(
+    (bad, pass) => (bad && over(bad) >= over(pass) ? bad : pass),
+    null,
   );
+  const judged =
+    worst &&
+    judgeSeam(places, bothWays ? worseWay(places, hold) : worst.travel, { ...hold, gathers: worst.gathers });
+  if (!judged) return null;
   return {
     piece,
     arc,
@@ -148,7 +161,7 @@ export function resolveBlow({
     travel,
     first,
     places,
-    judged: worst.judged,
+    judged,
     passes,
     clampAssumed,
     acrossGap: piece.kind !== 'plate' || !UNBROKEN.includes(job.joint.kind),

@@ -1,6 +1,5 @@
-import { useMemo, useState } from 'react';
+import { lazy, Suspense, useMemo, useState } from 'react';
 import { Pressable, StyleSheet, View, type GestureResponderEvent } from 'react-native';
-import { GestureHandlerRootView } from 'react-native-gesture-handler';
 import Svg from 'react-native-svg';
 import { sweep } from '@core/field/sweep';
 import type { BlowPlan } from '@core/plan/order/blowPlan';
@@ -8,7 +7,7 @@ import type { OrderPlan } from '@core/plan/order/orderPlan';
 import { inWords } from '@core/units/format';
 import type { UnitSystem } from '@core/units/kinds';
 import { Words } from '@/ui/Words';
-import { Handle } from './Handle';
+import type { Held } from './Handles';
 import { FixedMark, Grip, Leads, Mark, Residual } from './Marks';
 import { clampsShown, gripsOf, saidWhile, type Moved } from './moves';
 import { Piece } from './Piece';
@@ -25,6 +24,9 @@ interface Props {
   clampFixed: boolean;
   onMove: (moved: Moved) => void;
 }
+
+/** What is taken hold of comes with its gestures, when the picture is first asked for. */
+const Handles = lazy(async () => ({ default: (await import('./Handles')).Handles }));
 
 /** Places that are reckoned again while a clamp is dragged. */
 const PLACES_DRAGGED = 16;
@@ -55,8 +57,34 @@ export function PlanPicture({ blow, plan, done, system, clampFixed, onMove }: Pr
     if (at.x < 0 || at.x > blow.piece.length_mm || at.y < 0 || at.y > blow.piece.width_mm) return;
     onMove({ what: 'clamp', nth: 0, at });
   };
+  const held: Held[] = [
+    ...(clampFixed ? [] : clamps).map((clamp, n): Held => {
+      const nth = n === 0 ? 0 : 1;
+      const here = blow.piece.clamps[n] ?? clamp;
+      const name = nameOf(n, clamps.length);
+      return {
+        testID: `handle-clamp-${n + 1}`,
+        label: `Clamp ${name}, ${say(Math.round(clamp.x))} along, ${say(Math.round(Math.abs(clamp.y - blow.seam.from.y)))} from the seam.`,
+        x: view.x(here.x),
+        y: view.y(here.y),
+        onDrag: (x, y) => setDragged({ what: 'clamp', nth, at: view.toSpot(x, y) }),
+        onDrop: (x, y) => drop({ what: 'clamp', nth, at: view.toSpot(x, y) }),
+        mark: <Mark name={name} upright={clamp.upright ?? false} />,
+      };
+    }),
+    ...gripsOf(blow, view).map(({ what, x, y, only, toMm, label }): Held => ({
+      testID: `handle-${what}`,
+      label: `${label}.`,
+      x,
+      y,
+      only,
+      onDrag: (px, py) => setDragged({ what, mm: toMm(px, py) }),
+      onDrop: (px, py) => drop({ what, mm: toMm(px, py) }),
+      mark: <Grip only={only} />,
+    })),
+  ];
   return (
-    <GestureHandlerRootView style={{ width: '100%' }}>
+    <>
       <View
         testID="plan-picture"
         onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}
@@ -88,46 +116,18 @@ export function PlanPicture({ blow, plan, done, system, clampFixed, onMove }: Pr
             </Svg>
           </View>
         </Pressable>
-        {clamps.map((clamp, n) => {
-          const nth = n === 0 ? 0 : 1;
-          const here = blow.piece.clamps[n] ?? clamp;
-          return clampFixed ? (
+        {clampFixed &&
+          clamps.map((clamp, n) => (
             <FixedMark key={n} x={view.x(clamp.x)} y={view.y(clamp.y)} name={nameOf(n, clamps.length)} />
-          ) : (
-            <Handle
-              key={n}
-              testID={`handle-clamp-${n + 1}`}
-              label={`Clamp ${nameOf(n, clamps.length)}, ${say(Math.round(clamp.x))} along, ${say(Math.round(Math.abs(clamp.y - blow.seam.from.y)))} from the seam. Drag it, or move it with the arrow keys.`}
-              x={view.x(here.x)}
-              y={view.y(here.y)}
-              scale={view.scale}
-              onDrag={(x, y) => setDragged({ what: 'clamp', nth, at: view.toSpot(x, y) })}
-              onDrop={(x, y) => drop({ what: 'clamp', nth, at: view.toSpot(x, y) })}
-            >
-              <Mark name={nameOf(n, clamps.length)} upright={clamp.upright ?? false} />
-            </Handle>
-          );
-        })}
-        {gripsOf(blow, view).map(({ what, x, y, only, toMm, label }) => (
-          <Handle
-            key={what}
-            testID={`handle-${what}`}
-            label={`${label}. Drag it, or move it with the arrow keys.`}
-            x={x}
-            y={y}
-            only={only}
-            scale={view.scale}
-            onDrag={(px, py) => setDragged({ what, mm: toMm(px, py) })}
-            onDrop={(px, py) => drop({ what, mm: toMm(px, py) })}
-          >
-            <Grip only={only} />
-          </Handle>
-        ))}
+          ))}
+        <Suspense fallback={null}>
+          <Handles held={held} scale={view.scale} />
+        </Suspense>
       </View>
       <Words as="small" tone="quiet" testID="drag-says" live>
         {dragged ? saidWhile(dragged, blow, say) : ''}
       </Words>
-    </GestureHandlerRootView>
+    </>
   );
 }
 

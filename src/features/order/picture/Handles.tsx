@@ -1,6 +1,6 @@
 import { useMemo, useRef, useState, type ReactNode } from 'react';
 import { View } from 'react-native';
-import { Gesture, GestureDetector } from 'react-native-gesture-handler';
+import { Gesture, GestureDetector, GestureHandlerRootView } from 'react-native-gesture-handler';
 import { useStable } from '@/ui/useStable';
 import { usePalette } from '@/ui/theme/theme';
 import { TARGET } from '@/ui/theme/tokens';
@@ -9,25 +9,41 @@ import { TARGET } from '@/ui/theme/tokens';
 const STEP_mm = 5;
 const SMALL_mm = 1;
 
-interface Props {
+/** Something in a picture that can be taken hold of. */
+export interface Held {
   testID: string;
-  /** What it is, where it stands and that it can be moved. */
+  /** What it is and where it stands. */
   label: string;
   /** Its middle in the picture, px. */
   x: number;
   y: number;
-  /** px for a millimetre. */
-  scale: number;
   /** Moves on one line only. */
   only?: 'x' | 'y';
   /** While it is dragged, and when it is let go: where its middle is, px. */
   onDrag: (x: number, y: number) => void;
   onDrop: (x: number, y: number) => void;
-  children: ReactNode;
+  mark: ReactNode;
 }
 
-/** Something in a picture that is dragged by finger or mouse, and moved by arrow keys: as big as a glove needs. */
-export function Handle({ testID, label, x, y, scale, only, onDrag, onDrop, children }: Props) {
+/** Only what is taken hold of takes room: presses beside it go to the picture. */
+const NO_ROOM = { position: 'absolute', left: 0, top: 0, width: 0, height: 0 } as const;
+
+/** Everything that can be taken hold of, over the picture. */
+export function Handles({ held, scale }: { held: readonly Held[]; scale: number }) {
+  return (
+    <GestureHandlerRootView style={NO_ROOM}>
+      {held.map((one) => (
+        <Handle key={one.testID} {...one} scale={scale} />
+      ))}
+    </GestureHandlerRootView>
+  );
+}
+
+/**
+ * Dragged by finger or mouse, and moved by arrow keys: as big as a glove needs.
+ * @param scale px for a millimetre
+ */
+function Handle({ testID, label, x, y, scale, only, onDrag, onDrop, mark }: Held & { scale: number }) {
   const palette = usePalette();
   const [moved, setMoved] = useState<{ x: number; y: number } | null>(null);
   const to = (dx: number, dy: number) => ({
@@ -67,7 +83,7 @@ export function Handle({ testID, label, x, y, scale, only, onDrag, onDrop, child
         testID={testID}
         role="button"
         tabIndex={0}
-        aria-label={label}
+        aria-label={`${label} Drag it, or move it with the arrow keys.`}
         {...moveKeys(move, scale)}
         style={{
           position: 'absolute',
@@ -83,7 +99,7 @@ export function Handle({ testID, label, x, y, scale, only, onDrag, onDrop, child
           borderColor: palette.act,
         }}
       >
-        {children}
+        {mark}
       </View>
     </GestureDetector>
   );
