@@ -15,6 +15,8 @@ beforeEach(() => freshStart(b, app.url));
 
 /** A small plate with the clamp near one end: 300 x 150, where arcs wander. */
 async function smallPlate(): Promise<void> {
+  await openDemo(b, app.url, 'pier-ladder', 'look');
+  await b.tap('position-flat');
   await openDemo(b, app.url, 'pier-ladder', 'rod');
   await b.type('rod.current_A', '160 A');
   await openDemo(b, app.url, 'pier-ladder', 'heat');
@@ -37,6 +39,12 @@ describe('a heavy groove with a clamp that stays where it is', () => {
     await b.says('remedies', /Move the clamp to the other end[\s\S]*The clamp cannot be moved/);
     await b.tap('pull-travel-away');
     await b.says('order-answer', /Weld away from the clamp/);
+    // Stood up, its way is given.
+    await openDemo(b, app.url, 'pier-ladder', 'look');
+    await b.tap('position-vertical');
+    await openDemo(b, app.url, 'pier-ladder', 'order');
+    await b.tap('remedies-show');
+    await b.says('remedies', /There and back, pass by pass[\s\S]*A vertical seam is welded upwards/);
     await b.driver.get(`${app.url}/job/pier-ladder/room/arc-blow`);
     await b.saysMain(/Away from the clamp[\s\S]*half the arc stands twice[\s\S]*Stop when it starts/);
   });

@@ -6,7 +6,11 @@ import { usePalette } from '@/ui/theme/theme';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
 
-export const span = ({ low, high }: Range): string => `${trimmed(low, 1)} to ${trimmed(high, 1)} mm`;
+/** Less than this nobody sees or measures in the field, mm. */
+export const SEEN_mm = 0.1;
+
+export const span = ({ low, high }: Range): string =>
+  high < SEEN_mm ? `under ${SEEN_mm} mm` : `${trimmed(low, 1)} to ${trimmed(high, 1)} mm`;
 
 /** What a bigger leg costs: the lift of each, and how many times the weld metal. */
 export function ByLeg({ pull, size }: { pull: PullPlan; size: (mm: number) => string }) {
@@ -21,7 +25,7 @@ export function ByLeg({ pull, size }: { pull: PullPlan; size: (mm: number) => st
       {pull.byLeg.map(({ leg_mm, lift_mm, metal, what }) => (
         <View key={what} style={{ gap: 2 }}>
           <Words as="small">
-            {`${size(leg_mm)} leg, ${what}: ${span(lift_mm)}, ${trimmed(metal, 1)} times the weld metal`}
+            {`${size(leg_mm)} leg, ${what}: ${span(lift_mm)}${metal > 1 ? `, ${trimmed(metal, 1)} times the weld metal` : ''}`}
           </Words>
           <View style={{ height: 8, backgroundColor: palette.sunk }}>
             <View

@@ -8,7 +8,7 @@ import { Card } from '@/ui/Card';
 import { JobField } from '@/ui/JobField';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
-import { ByLeg, span } from './ByLeg';
+import { ByLeg, SEEN_mm, span } from './ByLeg';
 import { BowPicture, DrawnTogether, LiftPicture, WavesPicture } from './PullPictures';
 
 /** How it pulls, drawn, against what it may; what helps; and what overwelding costs. */
@@ -63,7 +63,7 @@ export function Pull({ open }: { open: OpenJob }) {
           words={`Bows along its length by ${span(pull.bow_mm)}.`}
           source={sourceWords(BOW.source)}
         >
-          <BowPicture bow_mm={pull.bow_mm.nominal} length_mm={length_mm} />
+          {pull.bow_mm.high >= SEEN_mm && <BowPicture bow_mm={pull.bow_mm.nominal} length_mm={length_mm} />}
           <Words as="small">
             Balance it: as much weld on the other side of the middle, or clamp two back to back.
           </Words>

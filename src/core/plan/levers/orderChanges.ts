@@ -1,5 +1,6 @@
 import { RESIDUAL_GUIDE } from '../../data/arcBlow';
 import { PATTERNS } from '../../data/orderIds';
+import type { PositionId } from '../../data/words';
 import type { OrderJudged } from '../../order/judgeOrder';
 import { inWords } from '../../units/format';
 import type { BlowPlan } from '../order/blowPlan';
@@ -49,10 +50,13 @@ export const clampChanges: ChangeMaker = ({ blow: found, job }) => {
   ];
 };
 
+/** A vertical seam is welded from below: its way is not free. Common practice. */
+export const upwardsOnly = (position: PositionId | null): boolean => position === 'vertical';
+
 /** The other way along the seam, or there and back. */
-export const travelChanges: ChangeMaker = ({ blow: found }) => {
+export const travelChanges: ChangeMaker = ({ blow: found, job }) => {
   const blow = troubled(found);
-  if (!blow) return [];
+  if (!blow || upwardsOnly(job.look.position)) return [];
   const now = blow.travel;
   const to = (id: 'away' | 'towards' | 'alternate', title: string, cost: string): Change => ({
     id: `travel-${id}`,

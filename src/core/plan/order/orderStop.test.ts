@@ -64,6 +64,11 @@ describe('arc blow as a room', () => {
     const remedies = remediesFor(situation);
     const clamp = remedies.find(({ title }) => /other end/.test(title));
     expect(clamp).toMatchObject({ forbidden: 'The clamp cannot be moved.', lever: null });
+    const vertical = plate({ 'order.travel': 'towards', 'look.position': 'vertical' });
+    expect(
+      remediesFor(assess(vertical, DEMO_KIT).situation).find(({ title }) => /away from/.test(title)),
+    ).toMatchObject({ forbidden: 'A vertical seam is welded upwards.', lever: null });
+    expect(findLevers(vertical, DEMO_KIT).some(({ id }) => id.startsWith('travel-'))).toBe(false);
     const dcOnly = remediesFor(
       assess(plate({ 'metal.sideA.family': 'al-6xxx', 'rod.rodClass': 'E4043' }), DEMO_KIT).situation,
     );

@@ -4,6 +4,7 @@ import { trimmed } from '../../units/format';
 import { applyEdits } from '../../formats/edits';
 import { assess } from '../assess';
 import { findLevers } from '../levers/levers';
+import { upwardsOnly } from '../levers/orderChanges';
 import type { Lever } from '../levers/lever';
 import type { Situation } from '../situation';
 import type { BlowPlan } from './blowPlan';
@@ -29,10 +30,13 @@ const isSmallerRod = ({ edits }: Lever, { rod }: Situation): boolean =>
       ROD_SIZES[value as RodSizeId].diameter_mm < ROD_SIZES[rod.value.size].diameter_mm,
   );
 
+const onlyUpwards = ({ job }: Situation): string =>
+  upwardsOnly(job.look.position) ? 'A vertical seam is welded upwards.' : '';
+
 /** Levers of arc blow in the order of trouble they cost, with what is said where they are not offered. */
 const REMEDIES: readonly { title: string; levers: readonly string[]; forbidden: (s: Situation) => string }[] =
   [
-    { title: 'Weld away from the clamp', levers: ['travel-away'], forbidden: () => '' },
+    { title: 'Weld away from the clamp', levers: ['travel-away'], forbidden: onlyUpwards },
     {
       title: 'Move the clamp to the other end',
       levers: ['clamp-other-end'],
@@ -48,7 +52,7 @@ const REMEDIES: readonly { title: string; levers: readonly string[]; forbidden: 
             ? 'There are two already.'
             : '',
     },
-    { title: 'There and back, pass by pass', levers: ['travel-alternate'], forbidden: () => '' },
+    { title: 'There and back, pass by pass', levers: ['travel-alternate'], forbidden: onlyUpwards },
     { title: 'A shorter arc', levers: ['arc-short'], forbidden: () => '' },
     { title: 'A smaller rod', levers: [SMALLER], forbidden: () => '' },
     {
