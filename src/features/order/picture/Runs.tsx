@@ -10,7 +10,9 @@ import type { View } from './view';
 /** Shortest run whose number and head are drawn, px. */
 const READABLE_px = 16;
 /** A number stands so far off its run, px. */
-const NUMBER_OFF_px = 13;
+const NUMBER_OFF_px = 17;
+/** Share of a mitre that is drawn, so that it ends inside its tube. */
+const MITRE_SHOWN = 0.8;
 
 interface Props {
   blow: BlowPlan;
@@ -84,7 +86,7 @@ function endsOf({ piece, seam }: BlowPlan, { heat, middles }: OrderQuestion, ind
   if (piece.kind === 'frame') {
     const middle = middles[index] ?? { x: 0, y: 0 };
     const heading = headingOf(index);
-    const half = piece.tube_mm / Math.SQRT2;
+    const half = (MITRE_SHOWN * piece.tube_mm) / Math.SQRT2;
     const at = (share: number) => ({
       x: middle.x + share * half * heading.x,
       y: middle.y + share * half * heading.y,
