@@ -10,6 +10,7 @@ import type { JointWants } from '../metal/wants';
 import type { Plate } from '../power/nameplate';
 import { ampWindow, proposeAmps, type AmpWindow } from '../rods/amps';
 import { pathOf, planRuns, runsInOrder, type RunPlan } from '../rods/along';
+import { pieceKindOf } from './order/blowPiece';
 import type { OrderPlan } from './order/orderPlan';
 import { planBeads, rodsByKind, type BeadPlan, type BurnedRod } from '../rods/beads';
 import { choosePole, chooseRod, type RodChoice } from '../rods/choose';
@@ -203,12 +204,16 @@ export const runsShort = (beads: BeadPlan, rod: RodChoice): boolean =>
     .filter((kind) => kind.size === rod.size && kind.rodClass === rod.rodClass)
     .some(({ rods }) => rods * (1 + SPOIL_SHARE) > (rod.tin?.count ?? 0));
 
+const FRAME_CORNERS = 4;
+
 /** How the first pass runs along the joint: round a pipe or tube as is usual there, along a seam as its segments are ordered. */
 export function resolveRuns(job: Job, beads: BeadPlan, length_mm: number, order: OrderPlan | null): RunPlan {
   const { kind, tubeWidth_mm, tubeHeight_mm, plugCount } = job.joint;
-  const pieces = kind === 'plug' || kind === 'slot' ? (plugCount ?? 1) : 1;
+  const corners = pieceKindOf(job) === 'frame' ? FRAME_CORNERS : 1;
+  const pieces = kind === 'plug' || kind === 'slot' ? (plugCount ?? 1) : corners;
   const path = pathOf(kind, length_mm, { width_mm: tubeWidth_mm, height_mm: tubeHeight_mm }, pieces);
-  if (order && !path.closed && pieces === 1 && order.question.joined && order.taken.id !== 'straight')
+  const round = path.closed && (kind === 'rectangle' || order?.taken.id === 'backstep');
+  if (order && !round && pieces === 1 && order.question.joined && order.taken.id !== 'straight')
     return runsInOrder(path, order.question.heat.segments, order.taken.judged.order, order.taken.id);
   const stepped = path.closed && order?.taken.id === 'backstep' ? 'backstep' : 'straight';
   return planRuns(path, beads.passes[0]?.beadPerRod_mm ?? length_mm, stepped);

@@ -43,7 +43,9 @@ function runsInWords(situation: Situation): string[] {
   return [
     backstep
       ? `${runs.runs.length} runs of ${say(Math.round(runs.longest_mm))}, each welded back onto the start of the one before it.`
-      : `${runs.runs.length} runs; tie-ins at ${ties} from the beginning.`,
+      : runs.tieIns.length === 0
+        ? `${runs.runs.length} runs, each in one go.`
+        : `${runs.runs.length} runs; tie-ins at ${ties} from the beginning.`,
   ];
 }
 

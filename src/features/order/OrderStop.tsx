@@ -125,7 +125,8 @@ function Setting({ open }: { open: OpenJob }) {
           open={open}
           path="order.clamp2Aside_mm"
           title="Second clamp"
-          proposed="blank: as the first"
+          label={frame ? 'Second clamp, up from the lower side' : undefined}
+          proposed={frame ? 'blank: on the lower tube' : 'blank: 20 mm to side A'}
         />
       )}
       <BestClamp open={open} />

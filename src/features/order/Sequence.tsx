@@ -65,12 +65,14 @@ export function Sequence({ open, plan, done, onDone }: Props) {
           <Starts plan={plan} done={done ?? count} system={open.system} />
           <Player count={count} done={done} onDone={onDone} />
           <Act title="See the piece heat in this order" testID="to-field" onPress={() => openField(job.id)} />
-          <Choices
-            plan={plan}
-            kind={kind}
-            say={say}
-            onTake={(order) => set('order.pattern', asKept(order), 'Order found')}
-          />
+          {job.joint.kind !== 'rectangle' && (
+            <Choices
+              plan={plan}
+              kind={kind}
+              say={say}
+              onTake={(order) => set('order.pattern', asKept(order), 'Order found')}
+            />
+          )}
         </>
       )}
       <Words as="label" tone="quiet">

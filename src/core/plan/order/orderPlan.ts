@@ -20,6 +20,10 @@ export interface OrderPlan {
   outgrown: number | null;
 }
 
+/** Round a square tube a pattern goes by its sides: straight on, or back-stepped; on a frame from corner to corner. */
+const patternFits = (id: PatternId, joined: boolean, joint: JointKind | null): boolean =>
+  joint === 'rectangle' ? id === 'straight' || id === 'backstep' : joined || id in FRAME_PATTERNS;
+
 /** What is usual round a tube and a pipe, where nobody says: no order is looked for there. */
 const USUAL: Partial<Record<JointKind, PatternId>> = { rectangle: 'backstep', ring: 'straight' };
 
@@ -29,9 +33,8 @@ export function resolveOrder(context: OrderContext): OrderPlan | null {
   if (!question) return null;
   const terms = termsOf(question);
   const { count } = terms.heat;
-  const frame = !question.joined;
   const named = idsOf(PATTERNS)
-    .filter((id) => !frame || id in FRAME_PATTERNS)
+    .filter((id) => patternFits(id, question.joined, context.job.joint.kind))
     .map((id): NamedOrder => ({
       id,
       judged: judgeOrder(patternOf(id, count, question.travel), terms),

@@ -273,4 +273,13 @@ describe('what is before the welder', () => {
       runs?.runs.reduce((sum, { start_mm, end_mm }) => sum + Math.abs(end_mm - start_mm), 0),
     ).toBeCloseTo(600, 6);
   });
+
+  test('round a square tube by its sides only; a frame has a run to every corner at Rod too', () => {
+    const tube = assess(demoJob('gangway-trolley'), DEMO_KIT).situation;
+    expect(tube.order?.named.map(({ id }) => id).sort()).toEqual(['backstep', 'straight']);
+    expect(tube.order?.taken.id).toBe(tube.runs?.order);
+    const frame = assess(demoJob('hatch-frame'), DEMO_KIT).situation;
+    expect(frame.runs?.runs).toHaveLength(4);
+    expect(frame.runs?.tieIns).toEqual([]);
+  });
 });
