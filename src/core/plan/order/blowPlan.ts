@@ -51,6 +51,8 @@ export interface BlowPass {
   travel: Travel;
   /** How much the joint gathers the field, as far as it is filled. */
   gathers: number;
+  /** The push along it: on the root two plates are one. */
+  under: readonly BlowAt[];
   /** At its worst place: the field, and what the arc stands there. */
   field_G: number;
   limit_G: number;
@@ -130,19 +132,23 @@ export function resolveBlow({
   const { pattern } = order;
   // From the middle out, or in an order found, both ways are welded.
   const bothWays = pattern === 'middle-out' || runsBothWays(pattern);
-  const ways = new Map<Travel, BlowJudged | null>();
-  const judgedAt = (way: Travel) => {
-    if (!ways.has(way)) ways.set(way, judgeSeam(places, way, hold));
-    return ways.get(way) ?? null;
+  // The root joins two plates all along: what is laid on it is laid on one.
+  const onRoot = piece.kind === 'two-plates' ? sweepOf({ ...piece, kind: 'plate' }, arc, seam) : places;
+  const ways = new Map<string, BlowJudged | null>();
+  const judgedAt = (under: readonly BlowAt[], way: Travel) => {
+    const key = `${way} ${under === onRoot}`;
+    if (!ways.has(key)) ways.set(key, judgeSeam(under, way, hold));
+    return ways.get(key) ?? null;
   };
   const passes = passesOf(beads).flatMap(({ role, filled }, n): BlowPass[] => {
     const way = travel === 'alternate' && n % 2 === 1 ? (-first as Travel) : first;
-    const judged = judgedAt(bothWays ? worseWay(places, hold) : way);
+    const under = n === 0 ? places : onRoot;
+    const judged = judgedAt(under, bothWays ? worseWay(under, hold) : way);
     if (!judged) return [];
     // The field is gathered as much less everywhere: the worst place stays the worst.
     const gathers = gathersAt(job.joint.kind, piece.kind, filled);
     const { field_G, limit_G } = judged.worst.blown;
-    return [{ role, travel: way, gathers, field_G: (field_G * gathers) / hold.gathers, limit_G }];
+    return [{ role, travel: way, gathers, under, field_G: (field_G * gathers) / hold.gathers, limit_G }];
   });
   const over = ({ field_G, limit_G }: BlowPass) => field_G / limit_G;
   const worst = passes.reduce<BlowPass | null>(
@@ -151,7 +157,10 @@ export function resolveBlow({
   );
   const judged =
     worst &&
-    judgeSeam(places, bothWays ? worseWay(places, hold) : worst.travel, { ...hold, gathers: worst.gathers });
+    judgeSeam(worst.under, bothWays ? worseWay(worst.under, hold) : worst.travel, {
+      ...hold,
+      gathers: worst.gathers,
+    });
   if (!judged) return null;
   return {
     piece,

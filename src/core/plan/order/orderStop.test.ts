@@ -282,4 +282,13 @@ describe('what is before the welder', () => {
     expect(frame.runs?.runs).toHaveLength(4);
     expect(frame.runs?.tieIns).toEqual([]);
   });
+
+  test('on its root, two plates are one: the push across is that of the one plate', () => {
+    const pushes = (piece: string, pass: number) =>
+      assess(demoJob('pier-ladder', { 'order.piece': piece }), DEMO_KIT).situation.blow?.passes[
+        pass
+      ]?.under.map(({ push }) => push.y);
+    expect(pushes('two-plates', 1)).toEqual(pushes('plate', 1));
+    expect(pushes('two-plates', 0)).not.toEqual(pushes('plate', 0));
+  });
 });
