@@ -10,6 +10,7 @@ import type { JointWants } from '../metal/wants';
 import type { Plate } from '../power/nameplate';
 import { ampWindow, proposeAmps, type AmpWindow } from '../rods/amps';
 import { pathOf, planRuns, runsInOrder, type RunPlan } from '../rods/along';
+import { segmentsOf } from '../order/segments';
 import { pieceKindOf } from './order/blowPiece';
 import type { OrderPlan } from './order/orderPlan';
 import { planBeads, rodsByKind, type BeadPlan, type BurnedRod } from '../rods/beads';
@@ -209,9 +210,13 @@ const FRAME_CORNERS = 4;
 /** How the first pass runs along the joint: round a pipe or tube as is usual there, along a seam as its segments are ordered. */
 export function resolveRuns(job: Job, beads: BeadPlan, length_mm: number, order: OrderPlan | null): RunPlan {
   const { kind, tubeWidth_mm, tubeHeight_mm, plugCount } = job.joint;
-  const corners = pieceKindOf(job) === 'frame' ? FRAME_CORNERS : 1;
-  const pieces = kind === 'plug' || kind === 'slot' ? (plugCount ?? 1) : corners;
+  const frame = pieceKindOf(job) === 'frame';
+  const pieces = kind === 'plug' || kind === 'slot' ? (plugCount ?? 1) : frame ? FRAME_CORNERS : 1;
   const path = pathOf(kind, length_mm, { width_mm: tubeWidth_mm, height_mm: tubeHeight_mm }, pieces);
+  if (order && frame) {
+    const corners = segmentsOf(length_mm, length_mm / FRAME_CORNERS);
+    return runsInOrder(path, corners, order.taken.judged.order, order.taken.id);
+  }
   const round = path.closed && (kind === 'rectangle' || order?.taken.id === 'backstep');
   if (order && !round && pieces === 1 && order.question.joined && order.taken.id !== 'straight')
     return runsInOrder(path, order.question.heat.segments, order.taken.judged.order, order.taken.id);

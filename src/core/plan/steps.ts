@@ -1,3 +1,4 @@
+import { pieceKindOf } from './order/blowPiece';
 import { CABLES } from '../data/cables';
 import { COATINGS } from '../data/coatings';
 import { metalFamily, type MetalGroup } from '../data/metals';
@@ -121,9 +122,11 @@ function fitAndTack(situation: Situation): Step | null {
       joint.gap_mm === null
         ? 'Pull it up close and measure the widest gap.'
         : `Gap ${say.size(joint.gap_mm)} at the widest.`,
-      tacks === null
-        ? 'Tack both ends, then between.'
-        : `${tacks} tacks: both ends first, then between. Small but deep.`,
+      pieceKindOf(job) === 'frame'
+        ? 'Tack all four corners on two faces each, small but deep.'
+        : tacks === null
+          ? 'Tack both ends, then between.'
+          : `${tacks} tacks: both ends first, then between. Small but deep.`,
       ...(job.joint.kind === 'v-butt' ? ['Grind the tacks to a feather.'] : []),
     ],
     holds:

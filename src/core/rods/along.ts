@@ -42,6 +42,10 @@ export interface RunPlan {
   from_mm: number;
 }
 
+/** How many tie-ins, as said. */
+export const tieInsInWords = (count: number): string =>
+  count === 0 ? 'no tie-in' : count === 1 ? '1 tie-in' : `${count} tie-ins`;
+
 /** Runs that one rod does whole, and what is left in it then, mm. */
 export function runsPerRod({ longest_mm }: RunPlan, bead_mm: number): { runs: number; left_mm: number } {
   const runs = Math.max(1, Math.floor((bead_mm * COUNTED_ON.share + 1e-6) / Math.max(longest_mm, 1e-6)));

@@ -1,3 +1,4 @@
+import { tieInsInWords } from '@core/rods/along';
 import { memo, useDeferredValue } from 'react';
 import { View } from 'react-native';
 import { UNEQUAL_SIDES } from '@core/data/limits';
@@ -273,11 +274,7 @@ function Ways({ open }: { open: OpenJob }) {
       />
       <Act
         align="left"
-        title={
-          runs
-            ? `Where rods run out: ${runs.tieIns.length === 1 ? '1 tie-in' : `${runs.tieIns.length} tie-ins`}`
-            : 'Where rods run out'
-        }
+        title={runs ? `Where rods run out: ${tieInsInWords(runs.tieIns.length)}` : 'Where rods run out'}
         testID="to-runs"
         onPress={() => openRuns(job.id)}
       />

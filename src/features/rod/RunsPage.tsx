@@ -1,26 +1,22 @@
 import { useMemo } from 'react';
 import { View } from 'react-native';
 import { ROD_SIZES } from '@core/data/rodSizes';
-import { PATTERNS, type PatternId } from '@core/data/orderIds';
+import { pieceKindOf } from '@core/plan/order/blowPiece';
 import { orderName } from '@core/plan/order/orderPlan';
 import { compareSizes, type SizeChoice } from '@core/plan/sizes';
-import { runsPerRod } from '@core/rods/along';
+import { runsPerRod, tieInsInWords } from '@core/rods/along';
 import { rodsByKind } from '@core/rods/beads';
 import { inWords } from '@core/units/format';
 import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
 import { goBackOr } from '@/ui/goTo';
-import { optionsOf } from '@/ui/options';
 import { Pick } from '@/ui/Pick';
 import { SchoolCard } from '@/ui/SchoolCard';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
 import { fixRod } from './fixRod';
 import { RunsPicture } from './RunsPicture';
-
-/** Orders that are drawn round a pipe or a tube. */
-const ROUND: readonly PatternId[] = ['straight', 'backstep'];
 
 /** Where rods run out along the joint: runs, tie-ins, which size ends where it should, and what to do when a tin is short. */
 export function RunsPage({ open }: { open: OpenJob }) {
@@ -47,7 +43,7 @@ export function RunsPage({ open }: { open: OpenJob }) {
       <View style={{ gap: SPACE.xs }}>
         <Words as="title">Where rods run out</Words>
         <Words tone="quiet" testID="runs-say">
-          {`A rod lays ${say(first.beadPerRod_mm)} of the first pass. ${runs.runs.length === 1 ? 'One run' : `${runs.runs.length} runs`}, ${runs.tieIns.length === 1 ? '1 tie-in' : `${runs.tieIns.length} tie-ins`}.${joint.length_mm === null ? ' Length not known: counted as 100 mm.' : ''}`}
+          {`A rod lays ${say(first.beadPerRod_mm)} of the first pass. ${runs.runs.length === 1 ? 'One run' : `${runs.runs.length} runs`}, ${tieInsInWords(runs.tieIns.length)}.${joint.length_mm === null ? ' Length not known: counted as 100 mm.' : ''}`}
         </Words>
       </View>
       <Card>
@@ -62,7 +58,10 @@ export function RunsPage({ open }: { open: OpenJob }) {
         stacked
         options={[
           ...(order === 'own' ? [{ id: 'own' as const, name: orderName('own') }] : []),
-          ...optionsOf(PATTERNS).filter(({ id }) => !runs.path.closed || ROUND.includes(id)),
+          ...(assessment.situation.order?.named ?? []).map(({ id }) => ({
+            id,
+            name: orderName(id, pieceKindOf(job)),
+          })),
         ]}
         value={job.order.pattern === null ? null : order}
         proposed={order}
@@ -139,7 +138,7 @@ function SizeRow({
         <View style={{ flex: 1 }}>
           <Words as="bold">{`${ROD_SIZES[row.size].inches} at ${row.current_A} A${row.taken ? ', taken' : ''}`}</Words>
           <Words as="small">
-            {`${say(row.beadPerRod_mm)} a rod · ${row.passes === 1 ? '1 pass' : `${row.passes} passes`} · ${row.runs === 1 ? '1 run' : `${row.runs} runs`} · ${row.tieIns === 1 ? '1 tie-in' : `${row.tieIns} tie-ins`}`}
+            {`${say(row.beadPerRod_mm)} a rod · ${row.passes === 1 ? '1 pass' : `${row.passes} passes`} · ${row.runs === 1 ? '1 run' : `${row.runs} runs`} · ${tieInsInWords(row.tieIns)}`}
           </Words>
           <Words as="label" tone={row.tightest?.state === 'none' ? 'danger' : 'quiet'}>
             {`${row.rods} rods, ${held}${row.tightest ? `; tightest: ${row.tightest.title.toLowerCase()}` : ''}`}

@@ -41,7 +41,7 @@ export function orderStep(situation: Situation): Step | null {
         : []),
       ...(several
         ? [
-            `${capital(countedFrom(blow.piece.kind))}: ${orderInWords(judged.order, blow.piece.kind)}. ${startsInWords(plan)}Hottest start about ${say.temperature(judged.hottest_C)}.`,
+            `${capital(countedFrom(blow.piece.kind))}: ${orderInWords(judged.order, blow.piece.kind)}. ${startsInWords(plan)}${frame ? '' : `Hottest start about ${say.temperature(judged.hottest_C)}.`}`,
           ]
         : []),
       ...(frame ? ['Turn it over and go the same way round on the other faces.'] : []),

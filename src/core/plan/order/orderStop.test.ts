@@ -279,7 +279,9 @@ describe('what is before the welder', () => {
     expect(tube.order?.named.map(({ id }) => id).sort()).toEqual(['backstep', 'straight']);
     expect(tube.order?.taken.id).toBe(tube.runs?.order);
     const frame = assess(demoJob('hatch-frame'), DEMO_KIT).situation;
-    expect(frame.runs?.runs).toHaveLength(4);
+    expect(frame.runs?.runs.map(({ start_mm }) => start_mm / 70)).toEqual(
+      frame.order?.taken.judged.order.map(({ index }) => index),
+    );
     expect(frame.runs?.tieIns).toEqual([]);
   });
 

@@ -3,6 +3,7 @@ import { OUR_JUDGEMENT, PRACTICE } from '../../data/sources';
 import { inWords } from '../../units/format';
 import { exactly, within } from '../../units/range';
 import { over, yesNo } from '../room';
+import { tieInsInWords } from '../../rods/along';
 import type { Assessor } from './assessor';
 
 /** Does the rod last to where the run is to end? */
@@ -36,7 +37,7 @@ export const runOut: Assessor = {
     const nearest = Math.min(Infinity, ...runs.tieIns.map(({ toCorner_mm }) => toCorner_mm));
     const tight = !backstep && nearest < OFF_CORNER.mm;
     return yesNo(tight ? 'departure' : 'open', {
-      now: runs.tieIns.length === 1 ? '1 tie-in' : `${runs.tieIns.length} tie-ins`,
+      now: tieInsInWords(runs.tieIns.length),
       gap: tight ? 'a tie-in at a corner' : backstep ? 'each onto a hot start' : 'clear of corners and ends',
       until: `${say(Math.round(pass.beadPerRod_mm))} a rod`,
       reasons: [
