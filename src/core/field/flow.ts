@@ -30,6 +30,8 @@ interface Complex {
 const FADED = 14;
 /** Streams from further off than so many arcs are felt whole. */
 const MISSED_TO = 60;
+/** Nearer than this, squared and in the angle of a sine, is the same spot. */
+const ON_IT = 1e-14;
 /** From so far off the real axis a sine is its larger half. */
 const FAR = 20;
 
@@ -39,6 +41,8 @@ function cot({ re, im }: Complex): Complex {
   const [s2, c2] = [Math.sin(2 * re), Math.cos(2 * re)];
   const [sh, ch] = [Math.sinh(2 * im), Math.cosh(2 * im)];
   const under = ch - c2;
+  // On the spot itself, or on an image that falls on it at an edge: nothing flows any way more than another.
+  if (under < ON_IT) return { re: 0, im: 0 };
   return { re: s2 / under, im: -sh / under };
 }
 
@@ -54,16 +58,14 @@ function imagesOf({ x_mm, y_mm, ring }: Sheet) {
   return { scale, rows: Math.max(1, Math.ceil(FADED / (4 * scale * y_mm))) };
 }
 
-/** Sum of 1 / (z - image) over all images of one place; the place itself left out where it is where we stand. */
-function pullOf(at: Spot, of: Spot, sheet: Sheet, self: boolean): Complex {
+/** Sum of 1 / (z - image) over all images of one place, those left out that fall where we stand. */
+function pullOf(at: Spot, of: Spot, sheet: Sheet): Complex {
   const { scale, rows } = imagesOf(sheet);
   const columns = sheet.ring ? [of.x] : [of.x, -of.x];
   let [re, im] = [0, 0];
   for (let row = -rows; row <= rows; row++) {
     for (const y of [of.y + 2 * row * sheet.y_mm, -of.y + 2 * row * sheet.y_mm]) {
       for (const x of columns) {
-        // The place itself: its own row without it sums to nothing.
-        if (self && row === 0 && y === of.y && x === of.x) continue;
         const term = cot({ re: scale * (at.x - x), im: scale * (at.y - y) });
         re += scale * term.re;
         im += scale * term.im;
@@ -109,7 +111,7 @@ export function flowPast(at: Spot, feeds: readonly Feed[], sheet: Sheet, arc_mm:
     return turned(flowPast(turned(at), feeds.map(turnedFeed), turnedSheet(sheet), arc_mm));
   let [re, im] = [0, 0];
   for (const { at: of, share } of feeds) {
-    const all = pullOf(at, of, sheet, of.x === at.x && of.y === at.y);
+    const all = pullOf(at, of, sheet);
     const less = missed(at, of, sheet, arc_mm);
     re += share * (all.re - less.re);
     im += share * (all.im - less.im);
@@ -126,12 +128,12 @@ export function potentialAt(at: Spot, of: Spot, sheet: Sheet, wide_mm: number): 
   if (liesAcross(sheet)) return potentialAt(turned(at), turned(of), turnedSheet(sheet), wide_mm);
   const { scale, rows } = imagesOf(sheet);
   const columns = sheet.ring ? [of.x] : [of.x, -of.x];
+  const nearest = Math.log(scale * wide_mm);
   let sum = 0;
   for (let row = -rows; row <= rows; row++)
     for (const y of [of.y + 2 * row * sheet.y_mm, -of.y + 2 * row * sheet.y_mm])
       for (const x of columns) {
-        const near = Math.hypot(at.x - x, at.y - y) < wide_mm;
-        sum += near ? Math.log(scale * wide_mm) : lnSin({ re: scale * (at.x - x), im: scale * (at.y - y) });
+        sum += Math.max(nearest, lnSin({ re: scale * (at.x - x), im: scale * (at.y - y) }));
       }
   return -sum / (2 * Math.PI);
 }

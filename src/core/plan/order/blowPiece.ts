@@ -32,8 +32,7 @@ export function layOut(job: Job, heat: Piece, magnetic: boolean): LaidOut {
   const kind = pieceKindOf(job);
   const { order } = job;
   const sizes = sizesOf(kind, job, heat);
-  const seam_mm =
-    kind === 'frame' ? 0 : Math.min(sizes.width_mm, Math.max(0, order.seamSide_mm ?? sizes.width_mm / 2));
+  const seam_mm = kind === 'frame' ? 0 : seamAcross_mm(kind, sizes.width_mm, order.seamSide_mm);
   const seam = seamOn(kind, sizes.length_mm, seam_mm, heat.weldLength_mm);
   const bare = {
     kind,
@@ -50,6 +49,15 @@ export function layOut(job: Job, heat: Piece, magnetic: boolean): LaidOut {
     seam,
     clampAssumed: order.clampAlong_mm === null,
   };
+}
+
+/** Least width of either of two plates, as a share of both and mm: without one there are not two. */
+const LEAST_PLATE = { share: 0.25, mm: 10 } as const;
+
+/** Where the seam lies across the piece: in its middle while nobody says, and never off it. */
+function seamAcross_mm(kind: PieceKind, width_mm: number, typed_mm: number | null): number {
+  const least = kind === 'two-plates' ? Math.min(LEAST_PLATE.mm, LEAST_PLATE.share * width_mm) : 0;
+  return Math.min(width_mm - least, Math.max(least, typed_mm ?? width_mm / 2));
 }
 
 function sizesOf(kind: PieceKind, { order }: Job, { length_mm, width_mm, weldLength_mm }: Piece) {

@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import { demoJob } from '../../../../tests/support/demo';
 import { bestClamps } from '../../field/bestClamps';
 import { DEMO_KIT } from '../../../demo/kit';
@@ -292,5 +293,37 @@ describe('what is before the welder', () => {
       ]?.under.map(({ push }) => push.y);
     expect(pushes('two-plates', 1)).toEqual(pushes('plate', 1));
     expect(pushes('two-plates', 0)).not.toEqual(pushes('plate', 0));
+  });
+
+  test('whatever sizes are typed, every kind of piece is answered with numbers (bad input)', () => {
+    const size = fc.option(fc.integer({ min: 0, max: 20000 }), { nil: null });
+    fc.assert(
+      fc.property(
+        fc.constantFrom('plate', 'two-plates', 'tee', 'ring', 'frame'),
+        fc.array(size, { minLength: 8, maxLength: 8 }),
+        (piece, [seam, tacks, web, long, wide, tube, along, aside]) => {
+          const { blow, order } = assess(
+            demoJob('pier-ladder', {
+              'order.piece': piece,
+              'order.seamSide_mm': seam,
+              'order.tackEvery_mm': tacks === null ? null : Math.max(10, tacks ?? 10),
+              'order.web_mm': web === null ? null : Math.max(5, web ?? 5),
+              'order.frameLong_mm': long === null ? null : Math.max(60, long ?? 60),
+              'order.frameWide_mm': wide === null ? null : Math.max(60, wide ?? 60),
+              'order.tube_mm': tube === null ? null : Math.min(500, Math.max(10, tube ?? 10)),
+              'order.clampAlong_mm': along,
+              'order.clampAside_mm': aside === null ? null : (aside ?? 0) - 10000,
+            }),
+            DEMO_KIT,
+          ).situation;
+          for (const { push } of blow?.places ?? []) {
+            expect(Number.isFinite(push.x)).toBe(true);
+            expect(Number.isFinite(push.y)).toBe(true);
+          }
+          expect(Number.isFinite(order?.taken.judged.score)).toBe(true);
+        },
+      ),
+      { numRuns: 60 },
+    );
   });
 });
