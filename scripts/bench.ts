@@ -27,11 +27,8 @@ import { sweepOnGrid } from '../src/core/field/gridSweep';
 import { CALIBRATION_ARC, CALIBRATION_PLATE, CALIBRATION_SEAM } from '../tests/support/calibrationPlate';
 import { residual_A, SheetSolver } from '../src/core/field/sheet';
 import { sweep } from '../src/core/field/sweep';
-import { PLAIN_PIECE } from '../src/core/heat/piece';
-import { heatTable } from '../src/core/order/heatBetween';
 import { searchOrder } from '../src/core/order/search';
-import type { OrderTerms } from '../src/core/order/judgeOrder';
-import { edgesOf, segmentsOf } from '../src/core/order/segments';
+import { orderTerms } from '../tests/support/orderTerms';
 
 const RUNS = 300;
 const DIST = join(__dirname, '..', 'dist');
@@ -163,24 +160,7 @@ function fieldRows(): Row[] {
   const slow = performance.now() - start;
   const swept = median_ms(() => [...sweepOnGrid({ piece, arc, seam, places, columns: 256, rows: 128 })], 3);
   const images = median_ms(() => sweep(piece, arc, seam, places), 20);
-  const segments = segmentsOf(960, 40);
-  const fresh = (): OrderTerms => ({
-    heat: heatTable({
-      piece: { ...PLAIN_PIECE, weldLength_mm: 960, length_mm: 1100 },
-      segments,
-      edges_mm: edgesOf(segments),
-      start_C: 15,
-      energy_J: 60_000,
-      arc_s: 30,
-      between_s: 25,
-    }),
-    blowOf: () => 0,
-    middles: segments.map(({ from_mm }) => ({ x: from_mm + 20, y: 0 })),
-    joined: true,
-    ceiling_C: null,
-    holesAt_C: null,
-    rodsEach: 1,
-  });
+  const fresh = () => orderTerms(24, { weldLength_mm: 960, length_mm: 1100 });
   const search = median_ms(() => [...searchOrder(fresh(), 1)], 3);
   const tacked = { ...piece, kind: 'two-plates', tacks: [8, 100, 200, 292] } as const;
   const joined = median_ms(() => sweep({ ...tacked }, arc, seam, places), 20);

@@ -22,5 +22,7 @@ export const HANDBOOK_PAIRS: readonly [FamilyId, FamilyId, readonly RodClassId[]
   ['low-carbon-steel', 'tin-bronze', ['ECuSn-A', 'ECuSn-C'], ['ECuAl-A2']],
   ['low-carbon-steel', 'brass', ['ECuSn-A', 'ECuSn-C'], ['ECuAl-A2']],
   ['low-carbon-steel', 'copper-nickel', ['ENiCu-7'], ['ENi-1']],
+  ['austenitic-stainless', 'copper', ['ENi-1'], ['ECuAl-A2']],
+  ['medium-carbon-steel', 'low-alloy-steel', ['E7018', 'E7016', 'E312-16'], ['E309L-16']],
   ['copper', 'tin-bronze', ['ECuSn-C'], ['ECuAl-A2']],
 ];

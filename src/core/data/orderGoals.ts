@@ -38,6 +38,8 @@ export const GOALS = {
 } as const satisfies Record<string, { name: string; weights: OrderWeights }>;
 export type GoalId = keyof typeof GOALS;
 export const GOALS_SOURCE = OUR_JUDGEMENT;
+/** Of the starts but the first, the share that may stay bare before it is worth another order. */
+export const MANY_BARE = { share: 0.5, source: OUR_JUDGEMENT } as const;
 
 /** What the hand takes for a step along the seam that is not to the next segment, s. */
 export const STEP_s = { value: 4, source: OUR_JUDGEMENT } as const;

@@ -31,5 +31,7 @@ export const BUCKLE = {
 } as const;
 /** Sheet that buckles: up to here, mm. */
 export const BUCKLES_TO_mm = { value: 4, source: OUR_JUDGEMENT } as const;
+/** What a leg grows to under a heavy hand. */
+export const HEAVY_HAND = { times: 1.5, source: OUR_JUDGEMENT } as const;
 /** Scatter of a hand weld's pull about the formula, as a share. */
 export const PULL_DOUBT = { share: 0.3, source: OUR_JUDGEMENT } as const;

@@ -1,45 +1,20 @@
 import fc from 'fast-check';
+import { orderTerms } from '../../../tests/support/orderTerms';
 import { GOALS } from '../data/orderGoals';
-import { PLAIN_PIECE } from '../heat/piece';
 import { searchChoices } from './choices';
-import { heatTable, type HeatTable } from './heatBetween';
+import type { HeatTable } from './heatBetween';
 import { judgeOrder, type OrderTerms } from './judgeOrder';
 import { oneSided } from './oneSided';
 import { angular_mm, bow_mm, buckles_N, teeSection, tendon_N, transverse_mm } from './pull';
 import { EXHAUSTIVE_TO, namedOrders, searchOrder, type SearchState } from './search';
-import {
-  asKept,
-  bareStarts,
-  edgesOf,
-  endsOnStarts,
-  fromKept,
-  patternOf,
-  segmentsOf,
-  type Laid,
-} from './segments';
+import { asKept, bareStarts, endsOnStarts, fromKept, patternOf, segmentsOf, type Laid } from './segments';
 
 const INCH = 25.4;
-const table = (count: number, change: Partial<typeof PLAIN_PIECE> = {}): HeatTable => {
-  const piece = { ...PLAIN_PIECE, weldLength_mm: 480, length_mm: 600, ...change };
-  const segments = segmentsOf(piece.weldLength_mm, piece.weldLength_mm / count);
-  return heatTable({
-    piece,
-    segments,
-    edges_mm: edgesOf(segments),
-    start_C: 15,
-    energy_J: 60_000,
-    arc_s: 30,
-    between_s: 25,
-  });
-};
+const PIECE = { weldLength_mm: 480, length_mm: 600 };
+const table = (count: number, piece: { width_mm?: number } = {}): HeatTable =>
+  orderTerms(count, { ...PIECE, ...piece }).heat;
 const terms = (count: number, change: Partial<OrderTerms> = {}): OrderTerms => ({
-  heat: table(count),
-  blowOf: () => 0,
-  middles: Array.from({ length: count }, (_, n) => ({ x: (n + 0.5) * (480 / count), y: 0 })),
-  joined: true,
-  ceiling_C: null,
-  holesAt_C: null,
-  rodsEach: 1,
+  ...orderTerms(count, PIECE),
   ...change,
 });
 const lastOf = <T>(states: Iterable<T>): T => {

@@ -1,3 +1,5 @@
+import { GOALS_SOURCE } from '@core/data/orderGoals';
+import { sourceWords } from '@core/data/sources';
 import { asKept } from '@core/order/segments';
 import { countedFrom, orderInWords, orderName, type OrderPlan } from '@core/plan/order/orderPlan';
 import { pieceKindOf } from '@core/plan/order/blowPiece';
@@ -76,8 +78,7 @@ export function Sequence({ open, plan, done, onDone }: Props) {
         </>
       )}
       <Words as="label" tone="quiet">
-        Temperatures 10 mm beside each start, first pass, by heat spreading in the piece; pull: 0 laid evenly
-        about the middle, 100 all from one end. For comparing orders; the weights are ours.
+        {`Temperatures 10 mm beside each start, first pass, by heat spreading in the piece; pull: 0 laid evenly about the middle, 100 all from one end. For comparing orders. What counts how much: ${sourceWords(GOALS_SOURCE)}.`}
       </Words>
     </Card>
   );

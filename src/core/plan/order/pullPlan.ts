@@ -1,4 +1,4 @@
-import { BUCKLES_TO_mm } from '../../data/pull';
+import { BUCKLES_TO_mm, HEAVY_HAND } from '../../data/pull';
 import type { JointGeometry } from '../../joint/geometry';
 import type { Job } from '../../formats/job';
 import { angular_mm, bow_mm, buckles_N, teeSection, tendon_N, transverse_mm } from '../../order/pull';
@@ -91,7 +91,7 @@ function legsOf(taken_mm: number, rule_mm: number, lift: (leg_mm: number) => Ran
   return [
     ...(rule_mm < 0.95 * taken_mm ? [row(rule_mm, 'by rule')] : []),
     row(taken_mm, 'taken'),
-    row(HEAVY_HAND * taken_mm, 'half as much again'),
+    row(HEAVY_HAND.times * taken_mm, 'half as much again'),
   ];
 }
 
@@ -99,7 +99,5 @@ function legsOf(taken_mm: number, rule_mm: number, lift: (leg_mm: number) => Ran
 export const presetOf = (lift_mm: Range, width_mm: number): Range =>
   mapRange(lift_mm, (lift) => (Math.atan(lift / (width_mm / 2)) * 180) / Math.PI);
 
-/** What a leg grows to under a heavy hand. */
-const HEAVY_HAND = 1.5;
 /** Leg over the thinner side that is as strong as it: a bigger one pulls more and holds no more. Common practice. */
 const RULE_LEG = 0.7;

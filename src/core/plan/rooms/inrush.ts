@@ -26,13 +26,13 @@ export const inrush: Assessor = {
     };
     const limit = mapRange(kind.magnetic, (multiple) => multiple * rating_A);
     return under('A', value, limit, {
-      now: `gulps about ${trimmed(value.nominal, 0)} A, at worst ${trimmed(value.high, 0)} A`,
+      now: `gulps about ${trimmed(value.nominal, 0)} A`,
       gap: 'before switching on trips it',
       past: 'may trip it on switching on',
-      until: `goes at once at about ${trimmed(limit.nominal, 0)} A, at worst at ${trimmed(limit.low, 0)} A`,
+      until: `goes at once at about ${trimmed(limit.nominal, 0)} A`,
       reasons: [
         {
-          words: `${plate.type.name} of ${trimmed(eff.nominal, 0)} A effective: its first half wave is ${trimmed(gulp.low, 1)} to ${trimmed(gulp.high, 1)} times that, by where in the wave it is switched.`,
+          words: `${plate.type.name} of ${trimmed(eff.nominal, 0)} A effective: its first half wave is ${trimmed(gulp.low, 1)} to ${trimmed(gulp.high, 1)} times that, ${trimmed(value.low, 0)} to ${trimmed(value.high, 0)} A, by where in the wave it is switched.`,
           source: INRUSH_SOURCE,
         },
         {

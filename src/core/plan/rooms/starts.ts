@@ -1,3 +1,4 @@
+import { MANY_BARE } from '../../data/orderGoals';
 import { RECKONED_DOUBT } from '../../data/heatLimits';
 import { BURN_THROUGH_FIT, OUR_JUDGEMENT, PRACTICE } from '../../data/sources';
 import { inWords } from '../../units/format';
@@ -5,16 +6,15 @@ import { exactly } from '../../units/range';
 import { guessed, ruled, under } from '../room';
 import type { Assessor } from './assessor';
 
-/** Of the starts but the first, the share that may stay bare before it is worth another order. */
-const MANY_BARE = 0.5;
-
 /** Degrees under what the metal may have where the runs of the first pass begin, in the order they are laid. */
 export const startHeat: Assessor = {
   id: 'start-heat',
   title: 'Heat where runs begin',
   short: 'starts',
   stop: 'order',
-  assess({ order, wants, system, heat, meltFitted }) {
+  assess({ order, wants, system, heat, meltFitted, holesAt_A, current_A }) {
+    // Where the first run already holes, that is what there is to say.
+    if (holesAt_A && current_A && holesAt_A.nominal <= current_A.value) return null;
     if (!order || order.question.heat.segments.length < 2 || wants.verdict === 'never') return null;
     const { question, taken } = order;
     const { ceiling_C, holesAt_C } = question;
@@ -116,7 +116,7 @@ export const tieIns: Assessor = {
         ],
         ask: 'Back-step ends each run on the start before.',
       }),
-      more <= 0 ? 'roomy' : more <= MANY_BARE ? 'snug' : 'tight',
+      more <= 0 ? 'roomy' : more <= MANY_BARE.share ? 'snug' : 'tight',
     );
   },
 };
