@@ -172,6 +172,20 @@ describe('nickel on steel', () => {
   });
 });
 
+describe('silicon bronze on steel', () => {
+  test('aluminium bronze rod, its own rod as the other choice, cool between beads', async () => {
+    await otherSide('silicon-bronze');
+    await b.driver.get(`${app.url}/job/ramp-guard/rod`);
+    await b.saysMain(/ECuAl-A2/);
+    await b.saysMain(/ECuSi/);
+    await b.driver.get(`${app.url}/job/ramp-guard/mix`);
+    await b.says('mix-says', /ECuAl-A2 in low-carbon steel and silicon bronze/);
+    await b.driver.get(`${app.url}/job/ramp-guard/procedure`);
+    await b.says('procedure-copper', /Silicon bronze: Brittle between 800 and 950 °C/);
+    await b.says('procedure-copper', /under 65 °C between beads/);
+  });
+});
+
 describe('metals that no arc joins', () => {
   test('aluminium to steel is refused, with other ways that this job allows', async () => {
     await otherSide('al-6xxx');

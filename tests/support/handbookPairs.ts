@@ -19,6 +19,7 @@ export const HANDBOOK_PAIRS: readonly [FamilyId, FamilyId, readonly RodClassId[]
   ['austenitic-stainless', 'nickel-copper', ['ENiCrFe-3'], ['ENi-1']],
   ['low-carbon-steel', 'copper', ['ECuAl-A2'], ['ENi-1', 'ENiCu-7']],
   ['low-carbon-steel', 'aluminium-bronze', ['ECuAl-A2'], ['ECuSn-A']],
+  ['low-carbon-steel', 'silicon-bronze', ['ECuAl-A2'], ['ECuSi', 'ECuSn-A']],
   ['low-carbon-steel', 'tin-bronze', ['ECuSn-A', 'ECuSn-C'], ['ECuAl-A2']],
   ['low-carbon-steel', 'brass', ['ECuSn-A', 'ECuSn-C'], ['ECuAl-A2']],
   ['low-carbon-steel', 'copper-nickel', ['ENiCu-7'], ['ENi-1']],

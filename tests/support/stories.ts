@@ -178,6 +178,17 @@ export const STORIES: readonly Story[] = [
     truth: 'aluminium-bronze',
   },
   {
+    name: 'keel bolt of an old launch',
+    part: 'boat-fastening',
+    found: [
+      ['magnet', 'none'],
+      ['colour', 'red-gold'],
+      ['density', 8.55],
+      ['conductivity', 7.5],
+    ],
+    truth: 'silicon-bronze',
+  },
+  {
     name: 'bearing bush',
     part: 'bush',
     found: [

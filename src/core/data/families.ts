@@ -33,6 +33,7 @@ export const FAMILY_IDS = [
   'leaded-brass',
   'tin-bronze',
   'aluminium-bronze',
+  'silicon-bronze',
   'copper-nickel',
   'nickel',
   'nickel-copper',

@@ -203,6 +203,13 @@ export const HEAT_RULES: Readonly<Record<FamilyId, HeatRule>> = {
     cooling: 'Slow, unmoved while it is hot: it is weak.',
   },
   'aluminium-bronze': rule('Up to 150 to 200 °C before and between beads.', null, 200, 200, FIGURES),
+  'silicon-bronze': rule(
+    'No preheat, below 65 °C between beads: it cracks while it is hot.',
+    null,
+    null,
+    65,
+    FIGURES,
+  ),
   'copper-nickel': rule('No preheat, below 70 °C between beads.', null, null, 70, FIGURES),
   nickel: rule('No preheat. Below 150 °C between beads.', null, null, 150, FIGURES),
   'nickel-copper': rule('No preheat. Below 150 °C between beads.', null, null, 150, FIGURES),

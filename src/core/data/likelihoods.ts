@@ -53,7 +53,7 @@ export const LIKELIHOODS: Readonly<Record<OutcomeTestId, readonly Weights[]>> = 
     [[2, 30, 68], 'aluminium-bronze'],
     [[1, 10, 89], 'copper-nickel'],
     [[74, 6, 20], 'sintered-metal'],
-    [[0, 1, 99], ...WROUGHT_AL, ...CAST_AL, 'magnesium', 'copper', ...BRASSES, 'tin-bronze', 'nickel-chromium', 'titanium', 'zinc-die-cast', 'lead', 'beryllium-copper'],
+    [[0, 1, 99], ...WROUGHT_AL, ...CAST_AL, 'magnesium', 'copper', ...BRASSES, 'tin-bronze', 'silicon-bronze', 'nickel-chromium', 'titanium', 'zinc-die-cast', 'lead', 'beryllium-copper'],
   ],
   // rolled, cast-sand, cast-die, extruded, forged, porous
   look: [
@@ -83,6 +83,7 @@ export const LIKELIHOODS: Readonly<Record<OutcomeTestId, readonly Weights[]>> = 
     [[5, 40, 4, 14, 37, 0], 'leaded-brass'],
     [[6, 66, 1, 6, 20, 1], 'tin-bronze'],
     [[8, 66, 0, 6, 20, 0], 'aluminium-bronze'],
+    [[36, 26, 0, 12, 26, 0], 'silicon-bronze'],
     [[66, 12, 0, 7, 15, 0], 'copper-nickel'],
     [[60, 14, 0, 0, 26, 0], ...NICKELS],
     [[58, 4, 1, 4, 33, 0], 'titanium'],
@@ -100,7 +101,7 @@ export const LIKELIHOODS: Readonly<Record<OutcomeTestId, readonly Weights[]>> = 
     [[38, 56, 0, 1, 5], 'martensitic-stainless'],
     [[0, 10, 0, 60, 30], ...WROUGHT_AL, ...CAST_AL],
     [[0, 2, 0, 70, 28], 'magnesium'],
-    [[0, 7, 87, 1, 5], 'copper', 'tin-bronze', 'aluminium-bronze', 'copper-nickel'],
+    [[0, 7, 87, 1, 5], 'copper', 'tin-bronze', 'aluminium-bronze', 'silicon-bronze', 'copper-nickel'],
     [[1, 14, 78, 3, 4], ...BRASSES],
     [[3, 62, 20, 1, 14], 'nickel'],
     [[3, 50, 38, 1, 8], 'nickel-copper'],
@@ -119,7 +120,7 @@ export const LIKELIHOODS: Readonly<Record<OutcomeTestId, readonly Weights[]>> = 
     [[70, 28, 1, 1, 0], 'magnesium'],
     [[0, 10, 82, 8, 0], 'titanium'],
     [[0, 2, 24, 72, 2], 'zinc-die-cast'],
-    [[0, 1, 1, 62, 36], 'copper', ...BRASSES, 'tin-bronze', 'copper-nickel', 'beryllium-copper', ...NICKELS],
+    [[0, 1, 1, 62, 36], 'copper', ...BRASSES, 'tin-bronze', 'silicon-bronze', 'copper-nickel', 'beryllium-copper', ...NICKELS],
     [[0, 1, 3, 86, 10], 'aluminium-bronze'],
     [[0, 0, 1, 8, 91], 'lead'],
     [[0, 3, 24, 71, 2], 'sintered-metal'],
@@ -142,6 +143,7 @@ export const LIKELIHOODS: Readonly<Record<OutcomeTestId, readonly Weights[]>> = 
     [[0, 0, 0, 0, 1, 78, 21, 0, 0], 'leaded-brass'],
     [[0, 0, 0, 0, 9, 10, 80, 1, 0], 'tin-bronze'],
     [[0, 0, 0, 0, 1, 24, 74, 1, 0], 'aluminium-bronze'],
+    [[0, 0, 0, 0, 30, 4, 65, 1, 0], 'silicon-bronze'],
     [[4, 0, 10, 0, 6, 0, 8, 72, 0], 'copper-nickel'],
     [[36, 0, 44, 2, 0, 0, 0, 18, 0], 'nickel'],
     [[22, 0, 33, 3, 0, 0, 0, 42, 0], 'nickel-copper'],
@@ -177,6 +179,7 @@ export const LIKELIHOODS: Readonly<Record<OutcomeTestId, readonly Weights[]>> = 
     [[76, 23, 1, 0], 'copper'],
     [[38, 60, 2, 0], ...BRASSES],
     [[26, 70, 4, 0], 'tin-bronze', 'copper-nickel', 'nickel'],
+    [[10, 74, 15, 1], 'silicon-bronze'],
     [[2, 48, 48, 2], 'nickel-chromium', 'titanium'],
     [[99, 1, 0, 0], 'lead'],
     [[4, 34, 50, 12], 'beryllium-copper'],
@@ -185,7 +188,7 @@ export const LIKELIHOODS: Readonly<Record<OutcomeTestId, readonly Weights[]>> = 
   // rings, dull
   ring: [
     [[90, 10], 'low-carbon-steel', 'galvanised-steel', ...STEELS, ...STAINLESS, 'manganese-steel'],
-    [[82, 18], 'cast-steel', 'wrought-iron', 'tin-bronze', 'aluminium-bronze', 'copper-nickel', ...NICKELS, 'titanium', 'beryllium-copper', 'brass', 'leaded-brass'],
+    [[82, 18], 'cast-steel', 'wrought-iron', 'tin-bronze', 'aluminium-bronze', 'silicon-bronze', 'copper-nickel', ...NICKELS, 'titanium', 'beryllium-copper', 'brass', 'leaded-brass'],
     [[18, 82], 'gray-iron'],
     [[79, 21], 'ductile-iron', 'malleable-iron'],
     [[74, 26], 'white-iron'],
@@ -198,7 +201,7 @@ export const LIKELIHOODS: Readonly<Record<OutcomeTestId, readonly Weights[]>> = 
   // curl, short, crumbles, skates
   chip: [
     [[92, 6, 1, 1], 'low-carbon-steel', 'galvanised-steel', 'al-1xxx-3xxx', 'copper', 'lead'],
-    [[86, 11, 1, 2], 'wrought-iron', 'cast-steel', 'ferritic-stainless', 'copper-nickel', 'nickel', 'nickel-copper'],
+    [[86, 11, 1, 2], 'wrought-iron', 'cast-steel', 'ferritic-stainless', 'silicon-bronze', 'copper-nickel', 'nickel', 'nickel-copper'],
     [[76, 18, 1, 5], 'medium-carbon-steel'],
     [[30, 34, 2, 34], 'high-carbon-steel'],
     [[62, 24, 1, 13], 'low-alloy-steel'],
@@ -246,6 +249,7 @@ export const LIKELIHOODS: Readonly<Record<OutcomeTestId, readonly Weights[]>> = 
     [[1, 24, 1, 42, 32], 'brass'],
     [[2, 30, 1, 24, 43], 'leaded-brass', 'tin-bronze'],
     [[1, 44, 1, 34, 20], 'aluminium-bronze'],
+    [[1, 32, 1, 46, 20], 'silicon-bronze'],
     [[34, 30, 2, 3, 31], 'sintered-metal'],
   ],
   // straw-long, bursts-some, bursts-many, spear, red-short, straw-short, white-fan, orange-hug, white-brilliant, none
@@ -264,7 +268,7 @@ export const LIKELIHOODS: Readonly<Record<OutcomeTestId, readonly Weights[]>> = 
     [[0, 2, 6, 0, 90, 2, 0, 0, 0, 0], 'white-iron'],
     [[8, 6, 1, 1, 2, 78, 1, 3, 0, 0], 'austenitic-stainless', 'free-machining-stainless', 'duplex-stainless', 'ferritic-stainless'],
     [[4, 30, 10, 2, 2, 51, 1, 0, 0, 0], 'martensitic-stainless'],
-    [[0, 0, 0, 0, 0, 0, 0, 0, 1, 99], ...WROUGHT_AL, ...CAST_AL, 'copper', ...BRASSES, 'tin-bronze', 'aluminium-bronze', 'copper-nickel', 'zinc-die-cast', 'lead', 'beryllium-copper'],
+    [[0, 0, 0, 0, 0, 0, 0, 0, 1, 99], ...WROUGHT_AL, ...CAST_AL, 'copper', ...BRASSES, 'tin-bronze', 'aluminium-bronze', 'silicon-bronze', 'copper-nickel', 'zinc-die-cast', 'lead', 'beryllium-copper'],
     [[0, 0, 0, 0, 0, 0, 1, 0, 11, 88], 'magnesium'],
     [[0, 0, 0, 0, 4, 4, 0, 68, 0, 24], 'nickel'],
     [[0, 0, 0, 0, 5, 3, 0, 74, 0, 18], 'nickel-copper'],
@@ -279,7 +283,7 @@ export const LIKELIHOODS: Readonly<Record<OutcomeTestId, readonly Weights[]>> = 
     [[91, 6, 1, 2, 0], ...WROUGHT_AL, ...CAST_AL],
     [[10, 5, 1, 84, 0], 'magnesium'],
     [[1, 0, 93, 6, 0], 'titanium'],
-    [[1, 1, 66, 0, 32], 'copper', 'tin-bronze', 'aluminium-bronze', 'beryllium-copper'],
+    [[1, 1, 66, 0, 32], 'copper', 'tin-bronze', 'aluminium-bronze', 'silicon-bronze', 'beryllium-copper'],
     [[1, 1, 46, 2, 50], ...BRASSES],
     [[1, 1, 73, 0, 25], 'copper-nickel'],
     [[1, 0, 87, 0, 12], 'nickel-copper'],
@@ -296,7 +300,7 @@ export const LIKELIHOODS: Readonly<Record<OutcomeTestId, readonly Weights[]>> = 
     [[70, 30], 'magnesium', 'sintered-metal'],
     [[94, 6], 'zinc-die-cast'],
     [[30, 70], 'lead'],
-    [[2, 98], 'copper', ...BRASSES, 'tin-bronze', 'aluminium-bronze', 'copper-nickel', ...NICKELS, 'titanium', 'beryllium-copper'],
+    [[2, 98], 'copper', ...BRASSES, 'tin-bronze', 'aluminium-bronze', 'silicon-bronze', 'copper-nickel', ...NICKELS, 'titanium', 'beryllium-copper'],
   ],
   // black, bright-fizz, nothing
   caustic: [
@@ -307,6 +311,6 @@ export const LIKELIHOODS: Readonly<Record<OutcomeTestId, readonly Weights[]>> = 
     [[78, 18, 4], 'al-die-cast'],
     [[3, 3, 94], 'magnesium'],
     [[30, 28, 42], 'zinc-die-cast'],
-    [[1, 1, 98], ...MILD, ...STEELS, ...IRONS, ...STAINLESS, 'manganese-steel', 'copper', ...BRASSES, 'tin-bronze', 'aluminium-bronze', 'copper-nickel', ...NICKELS, 'titanium', 'lead', 'beryllium-copper', 'sintered-metal'],
+    [[1, 1, 98], ...MILD, ...STEELS, ...IRONS, ...STAINLESS, 'manganese-steel', 'copper', ...BRASSES, 'tin-bronze', 'aluminium-bronze', 'silicon-bronze', 'copper-nickel', ...NICKELS, 'titanium', 'lead', 'beryllium-copper', 'sintered-metal'],
   ],
 };

@@ -421,6 +421,16 @@ export const METALS = {
     rods: ['ECuAl-A2'],
     cautions: ['Copper fume: extract it or stay upwind.'],
   },
+  'silicon-bronze': {
+    name: 'Silicon bronze',
+    group: 'copper',
+    arc: 'yes',
+    why: '',
+    instead: '',
+    thermal: thermal(8.53, 377, 971),
+    rods: ['ECuSi', 'ECuAl-A2', 'ECuSn-C'],
+    cautions: ['Copper fume: extract it or stay upwind.'],
+  },
   'copper-nickel': {
     name: 'Copper-nickel',
     group: 'copper',

@@ -166,6 +166,12 @@ export const PAIRS: readonly Pair[] = [
     butter: NICKEL_ON_STEEL,
   },
   {
+    between: ['carbon', 'silicon-bronze'],
+    rods: ['ECuAl-A2', 'ECuSi', 'ECuSn-A'],
+    note: COPPER_IN_STEEL,
+    butter: NICKEL_ON_STEEL,
+  },
+  {
     between: ['carbon', 'tin-bronze'],
     rods: ['ECuSn-A', 'ECuSn-C', 'ECuAl-A2'],
     note: COPPER_IN_STEEL,
@@ -216,6 +222,7 @@ export const PAIRS: readonly Pair[] = [
 
   // Copper alloys to one another
   { between: ['copper', 'copper'], rods: ['ECuSn-C', 'ECuAl-A2', 'ECuSn-A', 'ECuSi'], note: '' },
+  { between: ['copper', 'silicon-bronze'], rods: ['ECuAl-A2', 'ECuSi', 'ECuSn-C'], note: '' },
   { between: ['copper', 'copper-nickel'], rods: ['ENiCu-7', 'ECuNi', 'ECuAl-A2'], note: '' },
 
   // Nickel and its alloys

@@ -282,8 +282,14 @@ export const PART_KINDS = {
     'leaded-brass': 14,
     brass: 14,
     'aluminium-bronze': 10,
+    'silicon-bronze': 4,
     'copper-nickel': 3,
   }),
+  'boat-fastening': part(
+    'Boat fastening, coach bolt or chain plate, coppery',
+    { 'silicon-bronze': 58, 'tin-bronze': 14, brass: 12, 'aluminium-bronze': 6, copper: 6 },
+    'keel bolt screw rod hardware clamp',
+  ),
   'sea-pipe': part(
     'Sea-water pipe, coppery',
     { 'copper-nickel': 66, copper: 12, 'aluminium-bronze': 6, brass: 8 },

@@ -194,6 +194,7 @@ export const TYPICAL_METALS: Readonly<Record<FamilyId, TypicalMetal>> = {
   'leaded-brass': { name: 'C360', percent: { Cu: 61.5, Zn: 35.4, Pb: 3 } },
   'tin-bronze': { name: 'C905', percent: { Cu: 88, Sn: 10, Zn: 2 } },
   'aluminium-bronze': { name: 'C954', percent: { Cu: 85, Al: 10.8, Fe: 4 } },
+  'silicon-bronze': { name: 'C655', percent: { Cu: 95.6, Si: 3.3, Mn: 1, Fe: 0.1 } },
   'copper-nickel': { name: 'C706', percent: { Cu: 88, Ni: 10, Fe: 1.4, Mn: 0.6 } },
   nickel: { name: 'alloy 200', percent: { Ni: 99.5, Fe: 0.15, Mn: 0.18, C: 0.06, Si: 0.1, Cu: 0.05 } },
   'nickel-copper': { name: 'alloy 400', percent: { Ni: 66, Cu: 31, Fe: 1.5, Mn: 1, C: 0.1, Si: 0.2 } },

@@ -15,6 +15,9 @@ describe('what a joint wants', () => {
     ['austenitic-stainless', 'nickel-copper', 'ENiCrFe-3'],
     ['duplex-stainless', 'duplex-stainless', 'E2209-16'],
     ['low-carbon-steel', 'aluminium-bronze', 'ECuAl-A2'],
+    ['silicon-bronze', 'silicon-bronze', 'ECuSi'],
+    ['austenitic-stainless', 'austenitic-stainless', 'E316L-16'],
+    ['copper-nickel', 'copper-nickel', 'ECuNi'],
     ['al-6xxx', 'al-cast', 'E4043'],
   ] as const)('%s to %s: %s first, whichever side is named first', (a, b, rod) => {
     expect(joint(a, b).rods[0]).toBe(rod);

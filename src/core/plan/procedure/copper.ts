@@ -15,6 +15,8 @@ const ASKS: Readonly<Partial<Record<FamilyId, string>>> = {
   'tin-bronze':
     'Weak and brittle while it is hot: support it, do not move or strike it until it is hand-warm. Peen lightly.',
   'aluminium-bronze': 'Its oxide has to be ground off just before; short arc, and brush every bead.',
+  'silicon-bronze':
+    'Brittle between 800 and 950 °C: small pool, fast, stringers, and let it pass through that heat unloaded. Brush the glassy film off every bead.',
   'copper-nickel': 'Clean as for nickel: sulphur and lead crack it. Cool between beads, no preheat.',
 };
 

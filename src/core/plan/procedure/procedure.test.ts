@@ -200,6 +200,13 @@ describe('the other metals', () => {
     expect(words(procedure('ramp-guard', 'copper', pair))).toMatch(/along its grain/);
   });
 
+  test('silicon bronze: no preheat, under 65 °C between beads, hot short at 800 to 950 °C (common practice)', () => {
+    const alone = procedure('ramp-guard', 'copper', { 'metal.sideA.family': 'silicon-bronze' });
+    expect(words(alone)).toMatch(/under 65 °C between beads/);
+    expect(words(alone)).toMatch(/800 and 950 °C/);
+    expect(words(alone)).not.toMatch(/or more to begin/);
+  });
+
   test.each(['nickel', 'nickel-copper', 'nickel-chromium'])(
     '%s: spotless 50 mm round it (common practice)',
     (family) => {
