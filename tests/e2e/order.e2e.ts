@@ -102,6 +102,39 @@ describe('the picture', () => {
     await b.saysMain(/blown forward at/);
   });
 
+  test('from the tray: a second clamp is dragged on and off, tabs, lead and the field before are set', async () => {
+    await smallPlate();
+    await b.tap('piece-plate');
+    const draw = async (id: string, x: number, y: number) => {
+      const held = await b.find(id);
+      await b.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', held);
+      const pull = b.driver.actions({ async: true }).move({ origin: held }).press();
+      for (let n = 0; n < 5; n++) pull.move({ origin: Origin.POINTER, x: x / 5, y: y / 5, duration: 40 });
+      await pull.release().perform();
+    };
+    await draw('tray-clamp', 180, -90);
+    await b.driver.wait(async () => (await numberAt('order.clamp2Along_mm')) > 60, 5000);
+    await b.says('plan-picture', /take C2 off/);
+    await draw('handle-clamp-2', 0, 160);
+    await b.driver.wait(async () => !(await b.has('order.clamp2Aside_mm')), 5000);
+    // The same by keys.
+    await (await b.find('tray-clamp')).sendKeys(Key.ENTER);
+    await b.driver.wait(async () => (await numberAt('order.clamp2Along_mm')) === 180, 5000);
+    await (await b.find('handle-clamp-2')).sendKeys(Key.DELETE);
+    await b.driver.wait(async () => !(await b.has('handle-clamp-2')), 5000);
+    await draw('handle-residual', 40, 0);
+    await b.says('field-before', /\d\d G to the right/);
+    await (await b.find('handle-residual')).sendKeys(Key.ARROW_LEFT);
+    await b.tap('tray-tabs');
+    await b.says('plan-picture', /tabs on/);
+    await b.tap('tray-lead');
+    await b.says('plan-picture', /lead up/);
+    await b.tap('setting-more');
+    assert.ok((await numberAt('order.residual_G')) > 5);
+    await b.driver.get(`${app.url}/job/pier-ladder/sheet`);
+    await b.saysMain(/Clamp and order[\s\S]*standing up[\s\S]*Run-off tabs at both ends/);
+  });
+
   test('two plates: which one the clamp is on, and how far its tacks lie apart, changes what pushes', async () => {
     await smallPlate();
     await b.driver.get(`${app.url}/job/pier-ladder/room/arc-blow`);

@@ -50,5 +50,8 @@ export interface BlowArc {
   ac: boolean;
 }
 
+/** Whether a weld on it ends at an edge: round a pipe or on a frame there is nothing to tack a tab to. */
+export const hasEnds = ({ kind }: Pick<BlowPiece, 'kind'>): boolean => kind !== 'ring' && kind !== 'frame';
+
 /** mu0 / 2 in gauss for every A/mm in a sheet: 2 pi (SI units, Ampere's law). */
 export const HALF_MU0_G_mm_A = 2 * Math.PI;

@@ -9,7 +9,9 @@ import {
   type LeadId,
   type TravelId,
 } from '@core/data/orderIds';
+import { hasEnds } from '@core/field/piece';
 import { cornerAt } from '@core/field/sweep';
+import { pieceKindOf } from '@core/plan/order/blowPiece';
 import { inWords, trimmed } from '@core/units/format';
 import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';
@@ -174,16 +176,18 @@ function ArcSetting({ open }: { open: OpenJob }) {
         proposed="usual"
         onPick={(id: ArcId | null) => set('order.arc', id, 'Arc')}
       />
-      <Pick
-        label="Run-off tabs or heavy tacks at both ends"
-        testID="tabs"
-        options={[
-          { id: 'yes', name: 'Yes' },
-          { id: 'no', name: 'No' },
-        ]}
-        value={job.order.tabs ? 'yes' : 'no'}
-        onPick={(id: 'yes' | 'no' | null) => set('order.tabs', id === 'yes', 'Tabs')}
-      />
+      {hasEnds({ kind: pieceKindOf(job) }) && (
+        <Pick
+          label="Run-off tabs or heavy tacks at both ends"
+          testID="tabs"
+          options={[
+            { id: 'yes', name: 'Yes' },
+            { id: 'no', name: 'No' },
+          ]}
+          value={job.order.tabs ? 'yes' : 'no'}
+          onPick={(id: 'yes' | 'no' | null) => set('order.tabs', id === 'yes', 'Tabs')}
+        />
+      )}
       <Pick
         label="How the work lead leaves the clamp"
         testID="lead"

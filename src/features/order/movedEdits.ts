@@ -7,17 +7,21 @@ import type { Moved } from './picture/moves';
 /** As the history tells of it. */
 export const MOVED: Readonly<Record<Moved['what'], string>> = {
   clamp: 'Clamp',
+  'clamp-off': 'Second clamp off',
   length: 'Piece',
   width: 'Piece',
   seam: 'Seam',
+  tabs: 'Tabs',
+  lead: 'Lead',
+  residual: 'Field before any arc',
 };
 
 /** Smallest piece that can be dragged to, mm. */
 const LEAST_mm = 20;
 
 /** A number set by hand in the picture: what was typed in its field no longer stands. */
-const put = (path: string, value: number): Edit[] => [
-  { path, value: Math.round(value) },
+const put = (path: string, value: number | null): Edit[] => [
+  { path, value: value === null ? null : Math.round(value) },
   { path: `typed.${path}`, value: undefined },
 ];
 
@@ -53,5 +57,13 @@ export function movedEdits(moved: Moved, blow: BlowPlan): Edit[] {
       );
     case 'seam':
       return put('order.seamSide_mm', Math.min(piece.width_mm, Math.max(0, moved.mm)));
+    case 'clamp-off':
+      return [...put('order.clamp2Along_mm', null), ...put('order.clamp2Aside_mm', null)];
+    case 'tabs':
+      return [{ path: 'order.tabs', value: moved.on }];
+    case 'lead':
+      return [{ path: 'order.lead', value: moved.lead }];
+    case 'residual':
+      return put('order.residual_G', moved.G === 0 ? null : moved.G);
   }
 }

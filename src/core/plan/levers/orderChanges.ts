@@ -1,6 +1,7 @@
 import { RESIDUAL_GUIDE } from '../../data/arcBlow';
 import { PATTERNS } from '../../data/orderIds';
 import type { PositionId } from '../../data/words';
+import { hasEnds } from '../../field/piece';
 import type { OrderJudged } from '../../order/judgeOrder';
 import { inWords } from '../../units/format';
 import type { BlowPlan } from '../order/blowPlan';
@@ -97,7 +98,7 @@ export const arcChanges: ChangeMaker = ({ blow: found, job, machine, system }) =
           },
         ]
       : []),
-    ...(blow.piece.magnetic && !job.order.tabs
+    ...(blow.piece.magnetic && hasEnds(blow.piece) && !job.order.tabs
       ? [
           {
             id: 'tabs',

@@ -2,7 +2,7 @@ import { USUAL_CLAMP, USUAL_FRAME_mm, USUAL_TUBE_mm, USUAL_WEB_mm } from '../../
 import type { PieceKind } from '../../data/orderIds';
 import { TACK_SPACING_mm } from '../../data/limits';
 import type { JointKind } from '../../data/words';
-import type { BlowPiece, Clamp, Spot } from '../../field/piece';
+import { hasEnds, type BlowPiece, type Clamp, type Spot } from '../../field/piece';
 import { onFrame } from '../../field/frame';
 import type { Seam } from '../../field/sweep';
 import type { Job } from '../../formats/job';
@@ -41,7 +41,7 @@ export function layOut(job: Job, heat: Piece, magnetic: boolean): LaidOut {
     tacks: kind === 'two-plates' || kind === 'tee' ? tacksAlong(seam, order.tackEvery_mm) : [],
     magnetic,
     lead: order.lead ?? 'flat',
-    tabs: order.tabs,
+    tabs: order.tabs && hasEnds({ kind }),
     residual: { x: order.residual_G ?? 0, y: 0 },
   } as const;
   return {

@@ -22,6 +22,14 @@ export interface Held {
   /** While it is dragged, and when it is let go: where its middle is, px. */
   onDrag: (x: number, y: number) => void;
   onDrop: (x: number, y: number) => void;
+  /** A short press; the gestures make one of Enter and Space too. */
+  onPress?: () => void;
+  /** The Delete key. */
+  onRemove?: () => void;
+  /** What it is told to do, where that is not only moving. */
+  hint?: string;
+  /** px for a millimetre, or for what an arrow key moves it by five of. */
+  scale: number;
   mark: ReactNode;
 }
 
@@ -29,21 +37,18 @@ export interface Held {
 const NO_ROOM = { position: 'absolute', left: 0, top: 0, width: 0, height: 0 } as const;
 
 /** Everything that can be taken hold of, over the picture. */
-export function Handles({ held, scale }: { held: readonly Held[]; scale: number }) {
+export function Handles({ held }: { held: readonly Held[] }) {
   return (
     <GestureHandlerRootView style={NO_ROOM}>
       {held.map((one) => (
-        <Handle key={one.testID} {...one} scale={scale} />
+        <Handle key={one.testID} {...one} />
       ))}
     </GestureHandlerRootView>
   );
 }
 
-/**
- * Dragged by finger or mouse, and moved by arrow keys: as big as a glove needs.
- * @param scale px for a millimetre
- */
-function Handle({ testID, label, x, y, scale, only, onDrag, onDrop, mark }: Held & { scale: number }) {
+/** Dragged by finger or mouse, and moved by arrow keys: as big as a glove needs. */
+function Handle({ testID, label, x, y, scale, only, onDrag, onDrop, onPress, onRemove, hint, mark }: Held) {
   const palette = usePalette();
   const [moved, setMoved] = useState<{ x: number; y: number } | null>(null);
   const to = (dx: number, dy: number) => ({
@@ -66,25 +71,31 @@ function Handle({ testID, label, x, y, scale, only, onDrag, onDrop, mark }: Held
     onDrop(at.x, at.y);
   });
   const drop = useStable((px: number, py: number) => move(px - from.current.x, py - from.current.y));
-  const pan = useMemo(
+  const press = useStable(() => onPress?.());
+  const gesture = useMemo(
     () =>
-      Gesture.Pan()
-        .runOnJS(true)
-        .minDistance(3)
-        .onBegin(({ absoluteX, absoluteY }) => begin(absoluteX, absoluteY))
-        .onUpdate(({ absoluteX, absoluteY }) => drag(absoluteX, absoluteY))
-        .onEnd(({ absoluteX, absoluteY }) => drop(absoluteX, absoluteY)),
-    [begin, drag, drop],
+      Gesture.Race(
+        Gesture.Pan()
+          .runOnJS(true)
+          .minDistance(3)
+          .onBegin(({ absoluteX, absoluteY }) => begin(absoluteX, absoluteY))
+          .onUpdate(({ absoluteX, absoluteY }) => drag(absoluteX, absoluteY))
+          .onEnd(({ absoluteX, absoluteY }) => drop(absoluteX, absoluteY)),
+        Gesture.Tap()
+          .runOnJS(true)
+          .onEnd(() => press()),
+      ),
+    [begin, drag, drop, press],
   );
   const at = moved ?? { x, y };
   return (
-    <GestureDetector gesture={pan} touchAction="none">
+    <GestureDetector gesture={gesture} touchAction="none">
       <View
         testID={testID}
         role="button"
         tabIndex={0}
-        aria-label={`${label} Drag it, or move it with the arrow keys.`}
-        {...moveKeys(move, scale)}
+        aria-label={`${label} ${hint ?? 'Drag it, or move it with the arrow keys.'}`}
+        {...keys({ move, scale, onRemove })}
         style={{
           position: 'absolute',
           left: at.x - TARGET / 2,
@@ -118,12 +129,20 @@ interface KeyPress {
   preventDefault(): void;
 }
 
-/** Arrow keys on the web; the native platform knows no such property. */
-const moveKeys = (move: (dx: number, dy: number) => void, scale: number): object => ({
+interface Keys {
+  move: (dx: number, dy: number) => void;
+  scale: number;
+  onRemove: (() => void) | undefined;
+}
+
+/** Arrow keys and Delete on the web; the native platform knows no such property. */
+const keys = ({ move, scale, onRemove }: Keys): object => ({
   onKeyDown: (event: KeyPress) => {
     const way = WAYS[event.key];
-    if (!way) return;
+    const done = event.key === 'Delete' ? onRemove : undefined;
+    if (!way && !done) return;
     event.preventDefault();
+    if (!way) return done?.();
     const step = scale * (event.shiftKey ? SMALL_mm : STEP_mm);
     move(way[0] * step, way[1] * step);
   },

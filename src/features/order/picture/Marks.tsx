@@ -1,14 +1,23 @@
 import { View } from 'react-native';
-import { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
+import { G } from 'react-native-svg';
 import type { BlowPiece } from '@core/field/piece';
-import { trimmed } from '@core/units/format';
 import { usePalette } from '@/ui/theme/theme';
-import { FONTS } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
+import { LeadMark } from './TrayThings';
 import type { View as Looked } from './view';
 
-/** The clamp as a square with its letter; hollow where it sits on the upright. */
-export function Mark({ name, upright }: { name: string; upright: boolean }) {
+/** A clamp's letter, and its number where there are two. */
+export const nameOfClamp = (n: number, of: number): string => (of > 1 ? `C${n + 1}` : 'C');
+
+interface MarkProps {
+  name: string;
+  upright: boolean;
+  /** It is not here but on the piece. */
+  spare?: boolean;
+}
+
+/** The clamp as a square with its letter; hollow where it sits on the upright or in the tray. */
+export function Mark({ name, upright, spare = false }: MarkProps) {
   const palette = usePalette();
   return (
     <View
@@ -20,6 +29,7 @@ export function Mark({ name, upright }: { name: string; upright: boolean }) {
         backgroundColor: upright ? palette.surface : palette.act,
         borderWidth: 2,
         borderColor: upright ? palette.act : palette.surface,
+        borderStyle: spare ? 'dashed' : 'solid',
       }}
     >
       <Words as="label" color={upright ? palette.ink : palette.onAct}>
@@ -64,66 +74,15 @@ export function Grip({ only }: { only: 'x' | 'y' }) {
   );
 }
 
-/** How the lead leaves a clamp: flat to the edge, or on end as a ring with a point (up) or a cross (down). */
+/** How the lead leaves every clamp. */
 export function Leads({ piece, view }: { piece: BlowPiece; view: Looked }) {
-  const palette = usePalette();
   return (
     <G>
-      {piece.clamps.map(({ x: along, y: across }, n) => {
-        const [x, y] = [view.x(along), view.y(across)];
-        if (piece.lead === 'flat')
-          return (
-            <Path
-              key={n}
-              d={`M ${x} ${y} q -26 4 -34 -12`}
-              stroke={palette.ink}
-              strokeWidth={4}
-              fill="none"
-            />
-          );
-        return (
-          <G key={n}>
-            <Circle cx={x - 24} cy={y} r={8} stroke={palette.ink} strokeWidth={2} fill={palette.surface} />
-            {piece.lead === 'up' ? (
-              <Circle cx={x - 24} cy={y} r={3} fill={palette.ink} />
-            ) : (
-              <Path
-                d={`M ${x - 28} ${y - 4} l 8 8 m 0 -8 l -8 8`}
-                stroke={palette.ink}
-                strokeWidth={2}
-                fill="none"
-              />
-            )}
-          </G>
-        );
-      })}
-    </G>
-  );
-}
-
-/** A field that was there before the arc, as an arrow at the lower edge. */
-export function Residual({ piece, view }: { piece: BlowPiece; view: Looked }) {
-  const palette = usePalette();
-  const G_along = piece.residual.x;
-  if (G_along === 0) return null;
-  const y = view.height - 9;
-  const way = Math.sign(G_along);
-  const [from, to] = [view.width / 2 - way * 40, view.width / 2 + way * 40];
-  return (
-    <G>
-      <Line x1={from} y1={y} x2={to} y2={y} stroke={palette.ink} strokeWidth={2} />
-      <Path d={`M ${to} ${y} l ${-9 * way} -5 v 10 Z`} fill={palette.ink} />
-      <Rect x={view.width / 2 - 30} y={y - 9} width={60} height={16} fill={palette.surface} />
-      <SvgText
-        x={view.width / 2}
-        y={y + 4}
-        fontSize={13}
-        fontFamily={FONTS.text}
-        fill={palette.ink}
-        textAnchor="middle"
-      >
-        {`${trimmed(Math.abs(G_along), 0)} G before`}
-      </SvgText>
+      {piece.clamps.map(({ x, y }, n) => (
+        <G key={n} transform={`translate(${view.x(x)} ${view.y(y)})`}>
+          <LeadMark lead={piece.lead} />
+        </G>
+      ))}
     </G>
   );
 }

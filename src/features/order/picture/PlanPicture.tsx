@@ -7,12 +7,14 @@ import type { OrderPlan } from '@core/plan/order/orderPlan';
 import { inWords } from '@core/units/format';
 import type { UnitSystem } from '@core/units/kinds';
 import { Words } from '@/ui/Words';
-import type { Held } from './Handles';
-import { FixedMark, Grip, Leads, Mark, Residual } from './Marks';
-import { clampsShown, gripsOf, saidWhile, type Moved } from './moves';
+import { clampsHeld, fieldHeld, gripsHeld } from './held';
+import { FixedMark, Leads, nameOfClamp } from './Marks';
+import { fieldInWords, pieceShown, saidWhile, type Moved } from './moves';
 import { Piece } from './Piece';
 import { Pushes } from './Pushes';
 import { Runs } from './Runs';
+import { trayOf, TRAY_px } from './tray';
+import { FieldWords, TrayThings } from './TrayThings';
 import { viewOf } from './view';
 
 interface Props {
@@ -28,24 +30,22 @@ interface Props {
 /** What is taken hold of comes with its gestures, when the picture is first asked for. */
 const Handles = lazy(async () => ({ default: (await import('./Handles')).Handles }));
 
-/** Places that are reckoned again while a clamp is dragged. */
+/** Places that are reckoned again while something is dragged. */
 const PLACES_DRAGGED = 16;
 
 /**
  * The piece from above: plates, seam, runs in their order, clamps, and which way the arc is pushed. Clamps, seam and edges are dragged;
- * a press puts the clamp there.
+ * a press puts the clamp there; a second clamp, tabs, the lead and a field that was there before lie in the tray under it.
  */
 export function PlanPicture({ blow, plan, done, system, clampFixed, onMove }: Props) {
   const [width, setWidth] = useState(320);
   const [dragged, setDragged] = useState<Moved | null>(null);
   const view = viewOf(blow, width);
-  const clamps = clampsShown(blow.piece, dragged);
+  const tray = trayOf(blow, view, clampFixed);
+  const piece = useMemo(() => pieceShown(blow.piece, dragged), [blow, dragged]);
   const places = useMemo(
-    () =>
-      clamps === blow.piece.clamps
-        ? blow.places
-        : sweep({ ...blow.piece, clamps }, blow.arc, blow.seam, PLACES_DRAGGED),
-    [blow, clamps],
+    () => (piece === blow.piece ? blow.places : sweep(piece, blow.arc, blow.seam, PLACES_DRAGGED)),
+    [blow, piece],
   );
   const say = inWords(system).size;
   const drop = (moved: Moved) => {
@@ -57,38 +57,13 @@ export function PlanPicture({ blow, plan, done, system, clampFixed, onMove }: Pr
     if (at.x < 0 || at.x > blow.piece.length_mm || at.y < 0 || at.y > blow.piece.width_mm) return;
     onMove({ what: 'clamp', nth: 0, at });
   };
-  const held: Held[] = [
-    ...(clampFixed ? [] : clamps).map((clamp, n): Held => {
-      const nth = n === 0 ? 0 : 1;
-      const here = blow.piece.clamps[n] ?? clamp;
-      const name = nameOf(n, clamps.length);
-      return {
-        testID: `handle-clamp-${n + 1}`,
-        label: `Clamp ${name}, ${say(Math.round(clamp.x))} along, ${say(Math.round(Math.abs(clamp.y - blow.seam.from.y)))} from the seam.`,
-        x: view.x(here.x),
-        y: view.y(here.y),
-        onDrag: (x, y) => setDragged({ what: 'clamp', nth, at: view.toSpot(x, y) }),
-        onDrop: (x, y) => drop({ what: 'clamp', nth, at: view.toSpot(x, y) }),
-        mark: <Mark name={name} upright={clamp.upright ?? false} />,
-      };
-    }),
-    ...gripsOf(blow, view).map(({ what, x, y, only, toMm, label }): Held => ({
-      testID: `handle-${what}`,
-      label: `${label}.`,
-      x,
-      y,
-      only,
-      onDrag: (px, py) => setDragged({ what, mm: toMm(px, py) }),
-      onDrop: (px, py) => drop({ what, mm: toMm(px, py) }),
-      mark: <Grip only={only} />,
-    })),
-  ];
+  const holding = { blow, piece, view, tray, say, onDrag: setDragged, onDrop: drop };
   return (
     <>
       <View
         testID="plan-picture"
         onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}
-        style={{ height: view.height }}
+        style={{ height: view.height + TRAY_px }}
       >
         <Pressable
           testID="plan-plate"
@@ -96,7 +71,7 @@ export function PlanPicture({ blow, plan, done, system, clampFixed, onMove }: Pr
           disabled={clampFixed}
           role="img"
           aria-label="The piece from above. Press where the clamp sits, or type it below."
-          style={StyleSheet.absoluteFill}
+          style={[StyleSheet.absoluteFill, { bottom: TRAY_px }]}
         >
           <View style={{ pointerEvents: 'none' }}>
             <Svg width={width} height={view.height}>
@@ -111,17 +86,25 @@ export function PlanPicture({ blow, plan, done, system, clampFixed, onMove }: Pr
                 />
               )}
               <Pushes blow={blow} places={places} view={view} />
-              <Leads piece={{ ...blow.piece, clamps }} view={view} />
-              <Residual piece={blow.piece} view={view} />
+              <Leads piece={piece} view={view} />
             </Svg>
           </View>
         </Pressable>
         {clampFixed &&
-          clamps.map((clamp, n) => (
-            <FixedMark key={n} x={view.x(clamp.x)} y={view.y(clamp.y)} name={nameOf(n, clamps.length)} />
+          piece.clamps.map((clamp, n) => (
+            <FixedMark
+              key={n}
+              x={view.x(clamp.x)}
+              y={view.y(clamp.y)}
+              name={nameOfClamp(n, piece.clamps.length)}
+            />
           ))}
+        <TrayThings tray={tray} piece={piece} width={width} onMove={drop} />
+        <FieldWords tray={tray} says={fieldInWords(piece.residual.x)} />
         <Suspense fallback={null}>
-          <Handles held={held} scale={view.scale} />
+          <Handles
+            held={[...(clampFixed ? [] : clampsHeld(holding)), ...gripsHeld(holding), fieldHeld(holding)]}
+          />
         </Suspense>
       </View>
       <Words as="small" tone="quiet" testID="drag-says" live>
@@ -130,5 +113,3 @@ export function PlanPicture({ blow, plan, done, system, clampFixed, onMove }: Pr
     </>
   );
 }
-
-const nameOf = (n: number, of: number): string => (of > 1 ? `C${n + 1}` : 'C');

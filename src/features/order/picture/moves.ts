@@ -1,26 +1,57 @@
+import type { LeadId } from '@core/data/orderIds';
 import { onFrame } from '@core/field/frame';
 import type { BlowPiece, Clamp, Spot } from '@core/field/piece';
 import type { BlowPlan } from '@core/plan/order/blowPlan';
+import { trimmed } from '@core/units/format';
 import type { View } from './view';
 
 /** What is moved on the picture. */
 export type Moved =
-  { what: 'clamp'; nth: 0 | 1; at: Spot } | { what: 'length' | 'width' | 'seam'; mm: number };
+  | { what: 'clamp'; nth: 0 | 1; at: Spot }
+  /** The second clamp, taken off again. */
+  | { what: 'clamp-off' }
+  | { what: 'length' | 'width' | 'seam'; mm: number }
+  | { what: 'tabs'; on: boolean }
+  | { what: 'lead'; lead: LeadId }
+  /** Field before any arc, to the right. */
+  | { what: 'residual'; G: number };
 
-/** The clamps with the one that is being dragged where it is now. */
-export function clampsShown(piece: BlowPiece, dragged: Moved | null): readonly Clamp[] {
-  if (dragged?.what !== 'clamp') return piece.clamps;
-  const at = piece.kind === 'frame' ? onFrame(piece, dragged.at).at : dragged.at;
-  return piece.clamps.map((clamp, n) =>
-    n === dragged.nth
-      ? {
-          ...clamp,
-          x: Math.min(piece.length_mm, Math.max(0, at.x)),
-          y: Math.min(piece.width_mm, Math.max(0, at.y)),
-        }
-      : clamp,
-  );
+/** The piece as it would be if what is dragged were let go; the very same where nothing that pushes the arc is. */
+export function pieceShown(piece: BlowPiece, dragged: Moved | null): BlowPiece {
+  switch (dragged?.what) {
+    case 'clamp': {
+      const at = piece.kind === 'frame' ? onFrame(piece, dragged.at).at : dragged.at;
+      const put: Clamp = {
+        ...(piece.clamps[dragged.nth] ?? piece.clamps[0]),
+        x: Math.min(piece.length_mm, Math.max(0, at.x)),
+        y: Math.min(piece.width_mm, Math.max(0, at.y)),
+      };
+      const clamps = [...piece.clamps];
+      clamps[dragged.nth] = put;
+      return { ...piece, clamps };
+    }
+    case 'clamp-off':
+      return { ...piece, clamps: piece.clamps.slice(0, 1) };
+    case 'residual':
+      return { ...piece, residual: { x: dragged.G, y: 0 } };
+    default:
+      return piece;
+  }
 }
+
+/** Where a second clamp is put when nobody says where: as the first, at the other end. */
+export const oppositeClamp = ({ clamps, length_mm }: BlowPiece): Spot => ({
+  x: length_mm - (clamps[0]?.x ?? 0),
+  y: clamps[0]?.y ?? 0,
+});
+
+/** A field before any arc, as it is said. */
+export const fieldInWords = (G: number): string =>
+  G === 0 ? 'no field before' : `${trimmed(Math.abs(G), 0)} G to the ${G > 0 ? 'right' : 'left'}`;
+
+/** The seam's grip lies so far beyond its end, and beyond a tab there, px. */
+const GRIP_px = 14;
+const TAB_GRIP_px = 32;
 
 /** Edges and seam that can be taken hold of, where they are in the picture. */
 export function gripsOf({ piece, seam }: BlowPlan, view: View) {
@@ -59,7 +90,7 @@ export function gripsOf({ piece, seam }: BlowPlan, view: View) {
           {
             what: 'seam' as const,
             only: 'y' as const,
-            x: x(seam.to.x) + 14 > view.width - 20 ? view.width - 20 : x(seam.to.x) + 14,
+            x: Math.min(view.width - 20, x(seam.to.x) + (piece.tabs ? TAB_GRIP_px : GRIP_px)),
             y: y(seam.to.y),
             toMm: (px: number, py: number) => toSpot(px, py).y,
             label: 'The seam',
@@ -77,6 +108,8 @@ export function saidWhile(moved: Moved, { seam, piece }: BlowPlan, say: (mm: num
       ? `Clamp ${say(Math.max(0, Math.round(x)))} along, ${say(Math.max(0, Math.round(y)))} up`
       : `Clamp ${say(Math.max(0, Math.round(x)))} along, ${say(Math.abs(off))} to side ${off >= 0 ? 'A' : 'B'}`;
   }
+  if (moved.what === 'residual') return `Before any arc: ${fieldInWords(moved.G)}`;
+  if (!('mm' in moved)) return '';
   const said = say(Math.max(0, Math.round(moved.mm)));
   return { length: `Length ${said}`, width: `Width ${said}`, seam: `Seam ${said} from the lower edge` }[
     moved.what

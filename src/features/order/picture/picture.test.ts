@@ -5,7 +5,8 @@ import type { BlowPlan } from '@core/plan/order/blowPlan';
 import { DEMO_KIT } from '@/demo/kit';
 import { demoJob } from '../../../../tests/support/demo';
 import { movedEdits } from '../movedEdits';
-import { clampsShown, gripsOf, saidWhile } from './moves';
+import { gripsOf, oppositeClamp, pieceShown, saidWhile } from './moves';
+import { fieldAt, fieldX, trayOf } from './tray';
 import { viewOf } from './view';
 
 const blowOf = (id: string, edits: Record<string, unknown> = {}): BlowPlan => {
@@ -103,7 +104,7 @@ test('what was typed in a field does not stand once its handle is dragged', () =
 test('while it is dragged the clamp is shown where it is held, and said; only what can be held has a grip', () => {
   const blow = blowOf('pier-ladder', PLATE);
   const held = { what: 'clamp', nth: 0, at: { x: 120, y: 110 } } as const;
-  expect(clampsShown(blow.piece, held)[0]).toMatchObject({ x: 120, y: 110 });
+  expect(pieceShown(blow.piece, held).clamps[0]).toMatchObject({ x: 120, y: 110 });
   expect(saidWhile(held, blow, say)).toBe('Clamp 120 mm along, 35 mm to side A');
   expect(saidWhile({ what: 'seam', mm: 40 }, blow, say)).toBe('Seam 40 mm from the lower edge');
   const grips = (id: string) => {
@@ -112,4 +113,64 @@ test('while it is dragged the clamp is shown where it is held, and said; only wh
   };
   expect(grips('hatch-frame')).toEqual(['length', 'width']);
   expect(grips('gangway-trolley')).not.toContain('seam');
+});
+
+describe('the tray under the piece', () => {
+  const trayFor = (id: string, edits: Record<string, unknown> = {}, fixed = false) => {
+    const blow = blowOf(id, edits);
+    return { blow, tray: trayOf(blow, viewOf(blow, 340), fixed) };
+  };
+  const lies = (id: string, edits = {}, fixed = false) =>
+    trayFor(id, edits, fixed).tray.slots.map(({ what }) => what);
+
+  test('only what the piece takes: no tabs round a pipe or on a frame, no second clamp where the first may not move', () => {
+    expect(lies('pier-ladder', PLATE)).toEqual(['clamp', 'tabs', 'lead']);
+    expect(lies('pier-ladder', PLATE, true)).toEqual(['tabs', 'lead']);
+    expect(lies('hatch-frame')).toEqual(['clamp', 'lead']);
+    expect(lies('pier-ladder', { ...PLATE, 'order.piece': 'ring' })).toEqual(['clamp', 'lead']);
+  });
+
+  test('a field is read off its scale as it was put there; next to nothing is nothing; more than the scale stays', () => {
+    const { tray } = trayFor('pier-ladder', PLATE);
+    fc.assert(
+      fc.property(fc.integer({ min: -100, max: 100 }), (G) => {
+        expect(fieldAt(tray, fieldX(tray, G))).toBe(Math.abs(G) < 2 ? 0 : G);
+      }),
+    );
+    const more = trayFor('pier-ladder', { ...PLATE, 'order.residual_G': 260 }).tray;
+    expect(fieldAt(more, fieldX(more, 260))).toBe(260);
+    expect(more.field.x + 260 * more.field.scale).toBeLessThanOrEqual(340);
+  });
+
+  test('a second clamp goes on at the other end and comes off with what was typed for it', () => {
+    const job = demoJob('pier-ladder', { ...PLATE, 'order.clampAlong_mm': 40 });
+    const blow = blowOf('pier-ladder', { ...PLATE, 'order.clampAlong_mm': 40 });
+    const two = applyEdits(job, movedEdits({ what: 'clamp', nth: 1, at: oppositeClamp(blow.piece) }, blow));
+    const after = assess(two, DEMO_KIT).situation.blow;
+    expect(after?.piece.clamps.map(({ x }) => x)).toEqual([40, 260]);
+    const typed = applyEdits(two, [{ path: 'typed.order.clamp2Along_mm', value: '26 cm' }]);
+    const one = applyEdits(typed, movedEdits({ what: 'clamp-off' }, blow));
+    expect(one.order).toEqual(job.order);
+    expect(one.typed).toEqual(job.typed);
+  });
+
+  test('tabs, lead and field are written as picked; while the field is dragged the arc is pushed by it', () => {
+    const job = demoJob('pier-ladder', PLATE);
+    const blow = blowOf('pier-ladder', PLATE);
+    const edits = [
+      ...movedEdits({ what: 'tabs', on: true }, blow),
+      ...movedEdits({ what: 'lead', lead: 'up' }, blow),
+      ...movedEdits({ what: 'residual', G: -25 }, blow),
+    ];
+    const after = applyEdits(job, edits);
+    expect(after.order).toMatchObject({ tabs: true, lead: 'up', residual_G: -25 });
+    expect(applyEdits(after, movedEdits({ what: 'residual', G: 0 }, blow)).order.residual_G).toBeNull();
+    expect(assess(after, DEMO_KIT).situation.blow?.piece).toMatchObject({
+      tabs: true,
+      lead: 'up',
+      residual: { x: -25, y: 0 },
+    });
+    expect(pieceShown(blow.piece, { what: 'residual', G: 30 }).residual.x).toBe(30);
+    expect(saidWhile({ what: 'residual', G: -25 }, blow, say)).toBe('Before any arc: 25 G to the left');
+  });
 });
