@@ -13,7 +13,7 @@ module.exports = {
       testMatch: ['<rootDir>/src/{core,demo}/**/*.test.ts', '<rootDir>/{cli,server,scripts}/**/*.test.ts'],
       moduleNameMapper: { '^@core/(.*)$': '<rootDir>/src/core/$1' },
       transform: {
-        '\\.ts$': [
+        '\\.(ts|m?js)$': [
           'babel-jest',
           {
             configFile: false,
@@ -22,6 +22,8 @@ module.exports = {
           },
         ],
       },
+      // Packages that ship as modules only.
+      transformIgnorePatterns: ['/node_modules/(?!d3-|internmap)'],
     },
     {
       displayName: 'web',

@@ -174,7 +174,7 @@ describe('the plate seen from above', () => {
     await b.says('field-progress', /Called off after \d+ of \d+/);
     await b.tap('field-again');
     await b.driver.wait(async () => !(await b.has('field-progress')), 20_000);
-    await b.says('frame-says', /pass \d+, rod \d+ ends|rested/);
+    await b.says('frame-says', /pass \d+, (rod|run) \d+.* ends|rested/);
     const last = await b.text('frame-says');
     await b.tap('frame-before');
     await b.driver.wait(async () => (await b.text('frame-says')) !== last, 5000);

@@ -160,6 +160,14 @@ describe('a frame of tube', () => {
     await b.tap('search-start');
     await b.says('search-found', /Every order was tried/);
     await b.says('order-search', /Pulls least/);
+    // Its corners heat in that order, and every start is told.
+    await b.tap('to-field');
+    await b.find('frame-heats');
+    await b.find('field-rerun');
+    await b.says('starts-heat', /Pass 1, corner [1-4]\s+15 °C\s+\d{3} °C[\s\S]*Pass 2, corner [1-4]/);
+    await b.tap('frame-before');
+    await b.says('frame-says', /after the first arc: (rested|pass \d, corner [1-4] ends)/);
+    await openDemo(b, app.url, 'hatch-frame', 'order');
     // The clamp stays on the tubes, wherever it is put.
     await b.type('order.clampAlong_mm', '690 mm');
     await b.type('order.clampAside_mm', '480 mm');

@@ -12,6 +12,7 @@ import { usePalette } from '@/ui/theme/theme';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
 import { PlatePicture } from './PlatePicture';
+import { nameOfArc, StartsHeat } from './StartsHeat';
 import { useField } from './useField';
 
 /** The plate seen from above while it is welded: rod by rod, as hot as it gets and as it cools. */
@@ -47,7 +48,9 @@ export function FieldPage({ open }: { open: OpenJob }) {
       <View style={{ gap: SPACE.xs }}>
         <Words as="title">The plate as it heats</Words>
         <Words tone="quiet">
-          {`${say.size(Math.round(run.plate.length_mm))} by ${say.size(Math.round(run.plate.width_mm))}, ${say.size(run.plate.thickness_mm)}, ${run.plate.thick ? 'thick: heat flows down too' : 'thin: as hot below as above'}.`}
+          {run.frame
+            ? `Tubes of ${say.size(run.frame.sides.tube_mm)}, ${say.size(run.plate.thickness_mm)} thick, ${say.size(Math.round(run.plate.length_mm))} all the way round.`
+            : `${say.size(Math.round(run.plate.length_mm))} by ${say.size(Math.round(run.plate.width_mm))}, ${say.size(run.plate.thickness_mm)}, ${run.plate.thick ? 'thick: heat flows down too' : 'thin: as hot below as above'}.`}
         </Words>
       </View>
       <Progress run={run} state={state} done={frames.length} onStop={stop} onAgain={() => start(run)} />
@@ -60,7 +63,7 @@ export function FieldPage({ open }: { open: OpenJob }) {
           <Words testID="frame-heat">
             {`Hottest ${say.temperature(frame.hottest_C)}. 10 mm beside the weld: ${frame.probes_C
               .map((C) => say.temperature(C))
-              .join(', ')} at its beginning, middle and end.`}
+              .join(', ')} ${run.frame ? 'at corners 1 to 4' : 'at its beginning, middle and end'}.`}
           </Words>
           <FieldRow>
             <Act
@@ -78,10 +81,17 @@ export function FieldPage({ open }: { open: OpenJob }) {
               onPress={() => setPicked(at + 1)}
             />
           </FieldRow>
+          <StartsHeat
+            starts={frame.starts}
+            labels={run.labels.filter(({ kind }) => kind === 'weld')}
+            frame={run.frame !== null}
+            ceiling_C={situation.heat.ceiling?.value_C ?? null}
+            system={open.system}
+          />
         </Card>
       )}
       <Words as="label" tone="quiet">
-        {`One flat plate with the weld along its middle; a corner or a tee has more metal to draw the heat away. Surfaces lose ${trimmed(run.plate.loss_per_s * 6000, 1)} % of their heat in a minute.${run.leftOut > 0 ? ` The first ${run.labels.filter(({ kind }) => kind === 'weld').length} rods only; ${run.leftOut} more follow.` : ''} Rosenthal and finite plate by cosine modes, from memory; for waits and order, not for hardness.`}
+        {`${run.frame ? 'The tubes as one plate, four faces wide, welded across at the corners; reckoned cut open in the middle of the left tube.' : 'One flat plate with the weld along its middle; a corner or a tee has more metal to draw the heat away.'} Surfaces lose ${trimmed(run.plate.loss_per_s * 6000, 1)} % of their heat in a minute.${run.leftOut > 0 ? ` The first ${run.starts.length} arcs only; ${run.leftOut} more follow.` : ''} Rosenthal and finite plate by cosine modes, from memory; for waits and order, not for hardness.`}
       </Words>
       {state === 'done' && <Act title="Run it again" testID="field-rerun" onPress={() => start(run)} />}
       <Act title="Back to Heat" testID="to-heat" onPress={() => goBackOr(open.job.id, 'heat')} />
@@ -94,7 +104,7 @@ function momentInWords(run: FieldRun, event: number, time_s: number): string {
   const label = run.labels[event];
   const when = formatQuantity(Math.round(time_s), DURATION, 'metric');
   if (!label || label.kind === 'rest') return `${when} after the first arc: rested`;
-  return `${when} after the first arc: pass ${label.pass}, rod ${label.rod} ends`;
+  return `${when} after the first arc: pass ${label.pass}, ${nameOfArc(label, run.frame !== null)} ends`;
 }
 
 function Progress({

@@ -7,22 +7,26 @@ function onFace({ modes, along, across, down }: Plate): Float64Array {
   const flat = along.length * across.length;
   if (down.length === 1) return modes;
   const face = new Float64Array(flat);
+  // Both lie inside their arrays: nothing is checked.
   for (let p = 0; p < down.length; p++)
-    for (let n = 0; n < flat; n++) face[n] = (face[n] ?? 0) + (modes[p * flat + n] ?? 0);
+    for (let n = 0; n < flat; n++) face[n] = (face[n] as number) + (modes[p * flat + n] as number);
   return face;
 }
 
 /** Temperature of the upper face at a spot, °C. */
-export function temperatureAt(plate: Plate, { x_mm, y_mm }: Spot): number {
+export const temperatureAt = (plate: Plate, spot: Spot): number => temperaturesAt(plate, [spot])[0] ?? NaN;
+
+/** The same at several, °C. */
+export function temperaturesAt(plate: Plate, spots: readonly Spot[]): number[] {
   const face = onFace(plate);
-  const ys = plate.across.map((k) => Math.cos(k * y_mm));
-  let sum = 0;
-  plate.along.forEach((kx, m) => {
-    let row = 0;
-    for (let n = 0; n < ys.length; n++) row += (face[m * ys.length + n] ?? 0) * (ys[n] ?? 0);
-    sum += row * Math.cos(kx * x_mm);
+  const { along, across, question } = plate;
+  return spots.map(({ x_mm, y_mm }) => {
+    const ys = across.map((k) => Math.cos(k * y_mm));
+    let sum = 0;
+    for (let m = 0; m < along.length; m++)
+      sum += Math.cos((along[m] ?? 0) * x_mm) * dot(ys, 0, face, m * ys.length, ys.length);
+    return question.air_C + sum;
   });
-  return plate.question.air_C + sum;
 }
 
 /**

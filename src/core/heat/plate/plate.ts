@@ -122,6 +122,8 @@ function axisOf(
 }
 
 const NOWHERE = [0, 0] as const;
+/** A wave that an arc has so little hold on is left still. */
+const STILL = 1e-12;
 
 /**
  * The plate after one more event: exact, however long it is. The plate given is left as it was. A mode gets from an arc on the move the
@@ -142,57 +144,74 @@ export function after(plate: Plate, event: PlateEvent): Plate {
     : 0;
   const modes = new Float64Array(plate.modes.length);
   const [nx, ny] = [along.length, across.length];
+  // An arc that runs straight along or across has one phase, not two; and one in a wave's middle leaves that still.
+  const straight = weld !== null && weld.from.y_mm === weld.to.y_mm;
+  const square = weld !== null && weld.from.x_mm === weld.to.x_mm;
+  const waysAcross = Array.from(across, (_, n) => wayOf(ys, n));
+  const fades = across.map((k) => a * k * k + loss_per_s);
   for (let p = 0; p < down.length; p++) {
-    const kz2 = (down[p] ?? 0) ** 2;
     for (let m = 0; m < nx; m++) {
-      const flat = kz2 + (along[m] ?? 0) ** 2;
-      const fadedX = (zs.faded[p] ?? 0) * (xs.faded[m] ?? 0) * lost;
-      const takesX = strength * (zs.takes[p] ?? 0) * (xs.takes[m] ?? 0) * 0.5;
-      const [cx0, sx0, cx1, sx1] = [
-        xs.cosStart[m] ?? 0,
-        xs.sinStart[m] ?? 0,
-        xs.cosEnd[m] ?? 0,
-        xs.sinEnd[m] ?? 0,
-      ];
-      const turnX = xs.turn[m] ?? 0;
       const row = (p * nx + m) * ny;
+      const fadedX = (zs.faded[p] ?? 0) * (xs.faded[m] ?? 0) * lost;
+      // Inside its arrays: the innermost loops of a step, so nothing is checked.
+      for (let n = 0; n < ny; n++)
+        modes[row + n] = (plate.modes[row + n] as number) * fadedX * (ys.faded[n] as number);
+      const takesX = strength * (zs.takes[p] ?? 0) * (xs.takes[m] ?? 0);
+      if (takesX === 0) continue;
+      const flat = a * ((down[p] ?? 0) ** 2 + (along[m] ?? 0) ** 2);
+      const x = wayOf(xs, m);
       for (let n = 0; n < ny; n++) {
-        const faded = fadedX * (ys.faded[n] ?? 0);
-        let now = (plate.modes[row + n] ?? 0) * faded;
-        const takes = takesX * (ys.takes[n] ?? 0);
-        if (takes !== 0) {
-          const fade = a * (flat + (across[n] ?? 0) ** 2) + loss_per_s;
-          const turnY = ys.turn[n] ?? 0;
-          const [cy0, sy0, cy1, sy1] = [
-            ys.cosStart[n] ?? 0,
-            ys.sinStart[n] ?? 0,
-            ys.cosEnd[n] ?? 0,
-            ys.sinEnd[n] ?? 0,
-          ];
-          const [cc0, ss0, sc0, cs0] = [cx0 * cy0, sx0 * sy0, sx0 * cy0, cx0 * sy0];
-          const [cc1, ss1, sc1, cs1] = [cx1 * cy1, sx1 * sy1, sx1 * cy1, cx1 * sy1];
-          now +=
-            takes *
-            (stirred(fade, turnX + turnY, duration_s, faded, cc0 - ss0, sc0 + cs0, cc1 - ss1, sc1 + cs1) +
-              stirred(fade, turnX - turnY, duration_s, faded, cc0 + ss0, sc0 - cs0, cc1 + ss1, sc1 - cs1));
-        }
-        modes[row + n] = now;
+        if (straight && Math.abs(ys.cosStart[n] as number) < STILL) continue;
+        const fade = flat + (fades[n] as number);
+        const faded = fadedX * (ys.faded[n] as number);
+        const y = waysAcross[n] as Way;
+        const stir = straight
+          ? y.cosStart * stirred(fade, duration_s, faded, x)
+          : square
+            ? x.cosStart * stirred(fade, duration_s, faded, y)
+            : stirredBoth(fade, duration_s, faded, x, y);
+        modes[row + n] = (modes[row + n] as number) + takesX * (ys.takes[n] as number) * stir;
       }
     }
   }
   return { ...plate, modes, time_s: plate.time_s + duration_s };
 }
 
-/** The integral of exp(-fade (D - t)) cos(phase + turn t) over the event, from cosine and sine of its phase at both ends. */
+/** An arc's way through one wave: the cosine and sine of its phase at both ends, and how fast that turns, 1/s. */
+interface Way {
+  cosStart: number;
+  sinStart: number;
+  cosEnd: number;
+  sinEnd: number;
+  turn: number;
+}
+
+const wayOf = ({ cosStart, sinStart, cosEnd, sinEnd, turn }: AxisOfEvent, n: number): Way => ({
+  cosStart: cosStart[n] ?? 0,
+  sinStart: sinStart[n] ?? 0,
+  cosEnd: cosEnd[n] ?? 0,
+  sinEnd: sinEnd[n] ?? 0,
+  turn: turn[n] ?? 0,
+});
+
+/** A product of two cosines is half the one of the sum of their phases and half the one of the difference. */
+function stirredBoth(fade: number, duration_s: number, faded: number, x: Way, y: Way): number {
+  const phase = (way: 1 | -1): Way => ({
+    cosStart: x.cosStart * y.cosStart - way * x.sinStart * y.sinStart,
+    sinStart: x.sinStart * y.cosStart + way * x.cosStart * y.sinStart,
+    cosEnd: x.cosEnd * y.cosEnd - way * x.sinEnd * y.sinEnd,
+    sinEnd: x.sinEnd * y.cosEnd + way * x.cosEnd * y.sinEnd,
+    turn: x.turn + way * y.turn,
+  });
+  return 0.5 * (stirred(fade, duration_s, faded, phase(1)) + stirred(fade, duration_s, faded, phase(-1)));
+}
+
+/** The integral of exp(-fade (D - t)) cos(phase + turn t) over the event. */
 function stirred(
   fade: number,
-  turn: number,
   duration_s: number,
   faded: number,
-  cosStart: number,
-  sinStart: number,
-  cosEnd: number,
-  sinEnd: number,
+  { cosStart, sinStart, cosEnd, sinEnd, turn }: Way,
 ): number {
   const both = fade * fade + turn * turn;
   if (both * duration_s * duration_s < 1e-16) return duration_s * cosStart;

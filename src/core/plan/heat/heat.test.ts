@@ -296,6 +296,48 @@ describe('the plate of a job, seen from above', () => {
     });
   });
 
+  test('a frame is its tubes unrolled, its corners welded across them in the order taken, as often as there are passes', () => {
+    const now = situation(demoJob('hatch-frame', { 'order.pattern': 'skip' }));
+    const run = fieldRun(now);
+    const { order, blow, beads } = now;
+    if (!run?.frame || !order || !blow) throw new Error('no frame');
+    const { length_mm, width_mm, tube_mm } = blow.piece;
+    expect(run.plate).toMatchObject({
+      length_mm: 2 * (length_mm + width_mm - 2 * tube_mm),
+      width_mm: 4 * tube_mm,
+    });
+    const welds = run.events.flatMap((event) => (event.kind === 'weld' ? [event] : []));
+    const laid = order.taken.judged.order.map(({ index }) => index);
+    expect(Math.abs((laid[0] ?? 0) - (laid[1] ?? 0))).toBe(2);
+    expect(welds).toHaveLength(4 * (beads?.passes.length ?? 0));
+    welds.forEach(({ from, to }, n) => {
+      expect(from.x_mm).toBeCloseTo(run.frame?.corners_mm[laid[n % 4] ?? 0] ?? NaN, 6);
+      expect(to.x_mm).toBe(from.x_mm);
+      expect(to.y_mm - from.y_mm).toBeCloseTo(tube_mm, 6);
+    });
+    // Between two corners lies the tube that joins them.
+    const [one = 0, two = 0, three = 0] = run.frame.corners_mm;
+    expect(two - one).toBeCloseTo(length_mm - tube_mm, 6);
+    expect(three - two).toBeCloseTo(width_mm - tube_mm, 6);
+    expect(run.starts.map(({ event }) => event)).toEqual(
+      run.events.flatMap(({ kind }, n) => (kind === 'weld' ? [n] : [])),
+    );
+  });
+
+  test('every arc has its start, measured 10 mm beside (EN ISO 13916, from memory)', () => {
+    for (const id of ['pier-ladder', 'hatch-frame', 'bollard-cap']) {
+      const run = fieldRun(situation(demoJob(id)));
+      if (!run) throw new Error(id);
+      const arcs = run.events.flatMap((event, n) => (event.kind === 'weld' ? [{ event, n }] : []));
+      expect(run.starts).toHaveLength(arcs.length);
+      arcs.forEach(({ event: { from }, n }, k) => {
+        const { at, event } = run.starts[k] ?? { at: from, event: -1 };
+        expect(event).toBe(n);
+        expect(Math.hypot(at.x_mm - from.x_mm, at.y_mm - from.y_mm)).toBeCloseTo(10, 6);
+      });
+    }
+  });
+
   test('there is none while nothing is laid out', () => {
     expect(fieldRun(situation(cradle({ 'joint.kind': null })))).toBeNull();
   });

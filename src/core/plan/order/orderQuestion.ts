@@ -130,8 +130,9 @@ function roundFrame(frame: BlowPiece, piece: Piece, length_mm: number): Placed {
   const corners = cornersOf(frame);
   const whole = roundOf(frame);
   const half = Math.min(length_mm / 8, frame.tube_mm);
-  // Cut open where no corner is.
-  const along = corners.map((corner) => (onFrame(frame, corner).round_mm + whole / 8) % whole);
+  // Cut open in the middle of the last tube.
+  const cut = (frame.width_mm - frame.tube_mm) / 2;
+  const along = corners.map((corner) => (onFrame(frame, corner).round_mm + cut) % whole);
   return {
     piece: { ...piece, length_mm: whole, weldLength_mm: whole, width_mm: 4 * frame.tube_mm },
     segments: along.map((at, index) => ({ index, from_mm: at - half, to_mm: at + half })),
