@@ -49,24 +49,16 @@ const conductances = ({ columns, rows, length_mm, width_mm }: SheetGrid) => {
 
 /** Cosine transforms of one grid, made once and used for every arc. */
 export class SheetSolver {
-  private readonly across: FFT;
-  private readonly up: FFT;
-  private readonly rowIn: number[];
-  private readonly rowOut: number[];
-  private readonly columnIn: number[];
-  private readonly columnOut: number[];
+  private readonly across: Cosines;
+  private readonly up: Cosines;
   private readonly inverse: Float64Array;
   private readonly cosX: Float64Array;
   private readonly cosY: Float64Array;
 
   constructor(readonly grid: SheetGrid) {
     const { columns, rows } = grid;
-    this.across = new FFT(2 * columns);
-    this.up = new FFT(2 * rows);
-    this.rowIn = this.across.createComplexArray();
-    this.rowOut = this.across.createComplexArray();
-    this.columnIn = this.up.createComplexArray();
-    this.columnOut = this.up.createComplexArray();
+    this.across = new Cosines(columns);
+    this.up = new Cosines(rows);
     const { gx, gy } = conductances(grid);
     this.inverse = new Float64Array(columns * rows);
     for (let n = 0; n < rows; n++)
@@ -86,25 +78,24 @@ export class SheetSolver {
     const modes = new Float64Array(columns * rows);
     for (const { at, current_A } of fed) {
       const { column, row } = cellOf(this.grid, at);
+      const along = Float64Array.from({ length: columns }, (_, m) => this.cosX[m * columns + column] ?? 0);
       for (let n = 0; n < rows; n++) {
         const cy = current_A * (this.cosY[n * rows + row] ?? 0);
-        for (let m = 0; m < columns; m++) {
-          const at = n * columns + m;
-          modes[at] = (modes[at] ?? 0) + cy * (this.cosX[m * columns + column] ?? 0);
-        }
+        for (let m = 0; m < columns; m++)
+          modes[n * columns + m] = (modes[n * columns + m] as number) + cy * (along[m] as number);
       }
     }
-    for (let at = 0; at < modes.length; at++) modes[at] = (modes[at] ?? 0) * (this.inverse[at] ?? 0);
+    for (let at = 0; at < modes.length; at++)
+      modes[at] = (modes[at] as number) * (this.inverse[at] as number);
     return { grid: this.grid, values: this.back(modes) };
   }
 
   /** From cosines to cells, first along every row and then up every column. */
   private back(modes: Float64Array): Float64Array {
     const { columns, rows } = this.grid;
-    for (let n = 0; n < rows; n++)
-      cosinesBack(modes, n * columns, 1, columns, this.across, this.rowIn, this.rowOut);
-    for (let m = 0; m < columns; m++)
-      cosinesBack(modes, m, columns, rows, this.up, this.columnIn, this.columnOut);
+    for (let n = 0; n < rows; n += 2)
+      this.across.back(modes, n * columns, Math.min(n + 1, rows - 1) * columns, 1);
+    for (let m = 0; m < columns; m += 2) this.up.back(modes, m, Math.min(m + 1, columns - 1), columns);
     return modes;
   }
 }
@@ -117,25 +108,45 @@ function table(n: number): Float64Array {
   return cosines;
 }
 
-/** In place: sum over k of c_k cos(pi k (j + 1/2) / n), by a transform of twice the length. */
-function cosinesBack(
-  values: Float64Array,
-  start: number,
-  stride: number,
-  n: number,
-  fft: FFT,
-  data: number[],
-  out: number[],
-): void {
-  data.fill(0);
-  for (let k = 0; k < n; k++) {
-    const value = values[start + k * stride] ?? 0;
-    const angle = (Math.PI * k) / (2 * n);
-    data[2 * k] = value * Math.cos(angle);
-    data[2 * k + 1] = value * Math.sin(angle);
+/** Sums of n cosines, two at a time, by one transform of as many (Makhoul 1980, from memory). */
+class Cosines {
+  private readonly fft: FFT;
+  private readonly data: number[];
+  private readonly out: number[];
+  private readonly cos: Float64Array;
+  private readonly sin: Float64Array;
+
+  constructor(private readonly n: number) {
+    this.fft = new FFT(n);
+    this.data = this.fft.createComplexArray();
+    this.out = this.fft.createComplexArray();
+    const half = (of: (angle: number) => number) =>
+      Float64Array.from({ length: n }, (_, k) => (n / 2) * of((Math.PI * k) / (2 * n)));
+    this.cos = half(Math.cos);
+    this.sin = half(Math.sin);
   }
-  fft.inverseTransform(out, data);
-  for (let j = 0; j < n; j++) values[start + j * stride] = 2 * n * (out[2 * j] ?? 0);
+
+  /** In place, for both stretches: sum over k of c_k cos(pi k (j + 1/2) / n). They may be the same. */
+  back(values: Float64Array, one: number, two: number, stride: number): void {
+    const { n, fft, data, out, cos, sin } = this;
+    // Everything lies inside its array: nothing is checked.
+    data[0] = n * (values[one] as number);
+    data[1] = n * (values[two] as number);
+    for (let k = 1; k < n; k++) {
+      const [c, s] = [cos[k] as number, sin[k] as number];
+      const [a, aBack] = [values[one + k * stride] as number, values[one + (n - k) * stride] as number];
+      const [b, bBack] = [values[two + k * stride] as number, values[two + (n - k) * stride] as number];
+      data[2 * k] = c * a + s * aBack - (s * b - c * bBack);
+      data[2 * k + 1] = s * a - c * aBack + (c * b + s * bBack);
+    }
+    fft.inverseTransform(out, data);
+    // Even places come from the beginning on, odd ones from the end back.
+    for (let j = 0; j < n; j++) {
+      const at = j % 2 === 0 ? j / 2 : n - 1 - (j - 1) / 2;
+      values[one + j * stride] = out[2 * at] as number;
+      values[two + j * stride] = out[2 * at + 1] as number;
+    }
+  }
 }
 
 /** Largest error of the balance of any cell, A: what flows out of it less what is fed in. */
