@@ -46,6 +46,7 @@ export const PATTERNS = {
   backstep: 'Back-step',
   skip: 'Skip',
   'middle-out': 'From the middle out',
+  'both-ends': 'Both ends in turn',
 } as const;
 export type PatternId = keyof typeof PATTERNS;
 /** The same, as they go from corner to corner of a frame. */

@@ -6,6 +6,8 @@ import type { HeatTable } from './heatBetween';
 import { judgeOrder, type OrderTerms } from './judgeOrder';
 import { oneSided } from './oneSided';
 import { angular_mm, bow_mm, buckles_N, teeSection, tendon_N, transverse_mm } from './pull';
+import { PATTERNS } from '../data/orderIds';
+import { idsOf } from '../data/words';
 import { EXHAUSTIVE_TO, namedOrders, searchOrder, type SearchState } from './search';
 import { asKept, bareStarts, endsOnStarts, fromKept, patternOf, segmentsOf, type Laid } from './segments';
 
@@ -86,7 +88,7 @@ describe('segments and patterns', () => {
   });
 
   test('every pattern lays every segment once', () => {
-    for (const id of ['straight', 'backstep', 'skip', 'middle-out'] as const)
+    for (const id of idsOf(PATTERNS))
       for (const count of [1, 2, 5, 8])
         expect(
           patternOf(id, count, 1)
@@ -114,6 +116,15 @@ describe('segments and patterns', () => {
     expect(endsOnStarts(patternOf('backstep', 6, 1))).toBe(5);
     expect(endsOnStarts(patternOf('backstep', 6, -1))).toBe(5);
     expect(bareStarts(patternOf('straight', 6, 1))).toBe(6);
+    // From both ends in turn there are two firsts.
+    for (const travel of [1, -1] as const) {
+      expect(bareStarts(patternOf('both-ends', 7, travel))).toBe(2);
+      expect(
+        patternOf('both-ends', 7, travel)
+          .slice(0, 3)
+          .map(({ index }) => index),
+      ).toEqual(travel === 1 ? [0, 6, 1] : [6, 0, 5]);
+    }
   });
 });
 

@@ -27,7 +27,8 @@ export function segmentsOf(length_mm: number, longest_mm: number): Segment[] {
 
 /**
  * The named orders.
- * @param travel the way that every run is welded; from the middle out they run back towards the middle instead
+ * @param travel the way that every run is welded; from the middle out they run back towards the middle instead, from both ends back to
+ *   the end they came from
  */
 export function patternOf(id: PatternId, count: number, travel: 1 | -1): Laid[] {
   const along = Array.from({ length: count }, (_, n) => (travel === 1 ? n : count - 1 - n));
@@ -43,6 +44,14 @@ export function patternOf(id: PatternId, count: number, travel: 1 | -1): Laid[] 
         index,
         travel,
       }));
+    case 'both-ends': {
+      // In turn from either end, each run welded up to the start before it on its own side.
+      const [first, last] = [along[0] ?? 0, along[count - 1] ?? 0];
+      return Array.from({ length: count }, (_, n) => {
+        const [end, way] = n % 2 === 0 ? [first, travel] : [last, -travel];
+        return { index: end + way * Math.floor(n / 2), travel: -way as 1 | -1 };
+      });
+    }
     case 'middle-out': {
       const middle = Math.floor((count - 1) / 2);
       const order = Array.from({ length: count }, (_, n) => n).sort(

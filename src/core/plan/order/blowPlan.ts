@@ -130,8 +130,8 @@ export function resolveBlow({
   const travel = order.travel ?? 'away';
   const first = firstWay(piece, travel);
   const { pattern } = order;
-  // From the middle out, or in an order found, both ways are welded.
-  const bothWays = pattern === 'middle-out' || runsBothWays(pattern);
+  // From the middle out, from both ends, or in an order found, both ways are welded.
+  const bothWays = pattern === 'middle-out' || pattern === 'both-ends' || runsBothWays(pattern);
   // The root joins two plates all along: what is laid on it is laid on one.
   const onRoot = piece.kind === 'two-plates' ? sweepOf({ ...piece, kind: 'plate' }, arc, seam) : places;
   const ways = new Map<string, BlowJudged | null>();
