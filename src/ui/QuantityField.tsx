@@ -25,6 +25,9 @@ interface Props {
   steppers?: boolean;
 }
 
+/** Typed just as it was read, it is not said again; its line stays, so that nothing jumps. */
+const NOTHING_NEW = '\u00A0';
+
 /** Sizes up to here are spoken of in gauges and fractions too, and their example says so. */
 const GAUGED_mm = 20;
 
@@ -94,7 +97,7 @@ export function QuantityField({
         testID={`${testID}-says`}
         live
       >
-        {message ?? echo}
+        {message ?? (echo === text.trim() ? NOTHING_NEW : echo)}
       </Words>
     </View>
   );

@@ -28,6 +28,9 @@ export function MetalStop({ open }: { open: OpenJob }) {
   const [chosen, setChosen] = useState<MetalPlace>('sideA');
   const places = placesOf(job);
   const place = places.includes(chosen) ? chosen : 'sideA';
+  const ways = otherWaysFor(assessment.situation);
+  // While a test may still open it, the test comes first.
+  const settled = wants.verdict === 'never';
   return (
     <>
       <View style={{ gap: SPACE.xs }}>
@@ -36,7 +39,7 @@ export function MetalStop({ open }: { open: OpenJob }) {
           {wants.verdict === 'yes' ? wants.rodWhy : `${wants.why} ${wants.instead}`}
         </Words>
       </View>
-      <OtherWays ways={otherWaysFor(assessment.situation)} />
+      {settled && <OtherWays ways={ways} />}
       <Pick
         label="The other side"
         testID="same-metal"
@@ -55,6 +58,7 @@ export function MetalStop({ open }: { open: OpenJob }) {
         onPick={(id) => id && setChosen(id)}
       />
       <Piece key={place} open={open} place={place} />
+      {!settled && <OtherWays ways={ways} />}
       {wants.heat.length > 0 && wants.heat.length < 5 && (
         <Card tone="sunk">
           <Words as="bold">Heat</Words>
