@@ -38,6 +38,8 @@ export interface Session {
   text(id: string): Promise<string>;
   /** Waits until a test id's text satisfies a test. */
   says(id: string, test: RegExp): Promise<string>;
+  /** Waits until a field holds just this. */
+  holds(id: string, text: string): Promise<void>;
   /** Waits until the work in the middle of the page satisfies a test. */
   saysMain(test: RegExp): Promise<void>;
   /** Waits for a downloaded file and answers its name. */
@@ -144,6 +146,13 @@ export async function openBrowser({
           throw new Error(`${id} says "${last}", not ${test}`);
         });
       return last;
+    },
+    holds: async (id, text) => {
+      await driver.wait(
+        async () => (await (await find(id)).getAttribute('value')) === text,
+        WAIT_ms,
+        `${id} does not hold ${text}`,
+      );
     },
     saysMain: async (test) => {
       await driver.wait(
