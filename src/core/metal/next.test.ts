@@ -37,6 +37,8 @@ describe('what a test is worth', () => {
           const at = side(found, part);
           for (const row of next(at).tests) {
             expect(row.bits).toBeGreaterThanOrEqual(0);
+            expect(row.clears).toBeGreaterThanOrEqual(0);
+            expect(row.clears).toBeLessThanOrEqual(1);
             expect(row.bits).toBeLessThanOrEqual(Math.log2(FAMILY_IDS.length));
             expect(row.saves).toBeGreaterThanOrEqual(0);
             expect(row.changes).toBeGreaterThanOrEqual(0);

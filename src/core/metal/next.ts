@@ -18,6 +18,8 @@ export interface TestWorth {
   test: TestId;
   /** Doubt it takes away on average. */
   bits: number;
+  /** The same as a share of the doubt there is, 0 to 1. */
+  clears: number;
   /** Loss it saves on average, in rods wasted. */
   saves: number;
   /** How often its answer would change the plan, 0 to 1. */
@@ -167,11 +169,12 @@ function worthOf(
   const { side, tools, losses } = question;
   const lacks = metalTest(test).tools.filter((tool) => !tools.includes(tool));
   const lock = lockOf(test, side);
-  if (done) return { test, bits: 0, saves: 0, changes: 0, settles: 0, lock, lacks, done };
+  if (done) return { test, bits: 0, clears: 0, saves: 0, changes: 0, settles: 0, lock, lacks, done };
   // The belief as it stands beside this test: what it shares with tests already done counts once.
   const before = sharesNow(side, [test]);
   const own = ownShare(test, counted);
-  const worth = { bits: entropy_bits(before), saves: expectedLoss(before, losses), changes: 0, settles: 0 };
+  const doubt = entropy_bits(before);
+  const worth = { bits: doubt, saves: expectedLoss(before, losses), changes: 0, settles: 0 };
   for (const answer of EXPECTED[test]) {
     const says = soften(answer, own);
     const joint = before.map((p, n) => p * (says[n] ?? 0));
@@ -189,6 +192,7 @@ function worthOf(
     test,
     ...worth,
     bits: Math.max(0, worth.bits),
+    clears: doubt > 0 ? Math.max(0, worth.bits) / doubt : 0,
     saves: Math.max(0, worth.saves),
     lock,
     lacks,

@@ -22,8 +22,8 @@ export function costOf(test: TestWorth['test']): string {
 }
 
 /** What a test is worth: how often it changes the plan, what it saves, the doubt it takes away. */
-export const worthOf = ({ changes, saves, bits }: TestWorth): string =>
-  `changes the plan ${trimmed(10 * changes, changes < 0.1 ? 1 : 0)} in 10 · saves ${trimmed(saves, 1)} rods · ${trimmed(bits, 1)} bits`;
+export const worthOf = ({ changes, saves, clears }: TestWorth): string =>
+  `changes the plan ${trimmed(10 * changes, changes < 0.1 ? 1 : 0)} in 10 · clears up ${trimmed(100 * clears, 0)} % of the doubt · saves ${trimmed(saves, 1)} rods`;
 
 /** The test to do next, and all the others in the order of their worth. */
 export function NextTest({ open, place }: { open: OpenJob; place: MetalPlace }) {

@@ -67,7 +67,7 @@ function leverOf(worth: TestWorth, place: MetalPlace, side: Side, rooms: readonl
       words:
         settles > 0
           ? `settles it ${settles} in 10`
-          : `${worth.bits.toFixed(1)} bits${Object.keys(side.evidence).length === 0 ? ', a start' : ''}`,
+          : `clears up ${Math.round(100 * worth.clears)} % of the doubt${Object.keys(side.evidence).length === 0 ? ', a start' : ''}`,
     })),
   };
 }

@@ -20,7 +20,7 @@ function howReckoned({ piece, travel, clampAssumed }: BlowPlan, say: (mm: number
     return `${FRAME_TRAVELS[travel]}${clampAssumed ? ', the clamp counted in the middle of the lower tube' : ''}: the current that goes both ways round the frame, and the lead, summed at the arc`;
   const between =
     piece.kind === 'two-plates' || piece.kind === 'tee'
-      ? ` in each plate, from one to the other over ${piece.tacks.length} tacks`
+      ? ` in each plate, from one to the other over ${piece.tacks.length} tacks, as where a run begins and nothing behind it is welded`
       : ' in the plate';
   return `${TRAVELS[travel]}${clampAssumed ? `, the clamp counted ${say(USUAL_CLAMP.before_mm)} before the weld` : ''}: current${between}, its edges${edges} and the lead, summed at the arc`;
 }
