@@ -1,5 +1,6 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { View } from 'react-native';
+import { INTERPASS_AT_mm } from '@core/data/heatLimits';
 import { fieldRun, type FieldRun } from '@core/plan/heat/fieldRun';
 import { formatQuantity, inWords, trimmed } from '@core/units/format';
 import { DURATION } from '@core/units/kinds';
@@ -61,7 +62,7 @@ export function FieldPage({ open }: { open: OpenJob }) {
             {momentInWords(run, frame.event, frame.time_s)}
           </Words>
           <Words testID="frame-heat">
-            {`Hottest ${say.temperature(frame.hottest_C)}. 10 mm beside the weld: ${frame.probes_C
+            {`Hottest ${say.temperature(frame.hottest_C)}. ${say.size(INTERPASS_AT_mm.value)} beside the weld: ${frame.probes_C
               .map((C) => say.temperature(C))
               .join(', ')} ${run.frame ? 'at corners 1 to 4' : 'at its beginning, middle and end'}.`}
           </Words>

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
+import { INTERPASS_AT_mm } from '@core/data/heatLimits';
 import type { StartHeat } from '@core/heat/plate/run';
 import type { FieldLabel } from '@core/plan/heat/fieldRun';
 import { inWords } from '@core/units/format';
@@ -32,7 +33,7 @@ export function StartsHeat({ starts, labels, frame, ceiling_C, system }: Props) 
     <View style={{ gap: SPACE.xs }} testID="starts-heat">
       <View style={{ flexDirection: 'row' }}>
         <Words as="label" tone="quiet" style={{ flex: 1 }}>
-          10 mm beside every start
+          {`${inWords(system).size(INTERPASS_AT_mm.value)} beside every start`}
         </Words>
         <Words as="label" tone="quiet" style={NUMBER}>
           begins at

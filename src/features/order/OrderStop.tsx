@@ -59,7 +59,7 @@ export function OrderStop({ open }: { open: OpenJob }) {
           <CleanStrip blow={blow} system={open.system} />
           <OtherWay blow={blow} />
           <Words as="label" tone="quiet">
-            {`Seen from above${blow.piece.kind === 'frame' ? '' : '; dashed where the piece goes on'}. C: the clamp; press the piece or drag it to put it there. Arrows: which way the arc is pushed, ringed where it is lost.`}
+            {`Seen from above${blow.piece.kind === 'frame' ? '' : '; dashed where the piece goes on'}. C: the clamp; press the piece or drag it to put it there. Arrows: which way the arc is pushed, ringed where it is lost. Under it lies what can be put on: drag it, press it, slide it.`}
           </Words>
         </Card>
       )}

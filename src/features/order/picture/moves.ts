@@ -39,11 +39,16 @@ export function pieceShown(piece: BlowPiece, dragged: Moved | null): BlowPiece {
   }
 }
 
-/** Where a second clamp is put when nobody says where: as the first, at the other end. */
-export const oppositeClamp = ({ clamps, length_mm }: BlowPiece): Spot => ({
-  x: length_mm - (clamps[0]?.x ?? 0),
-  y: clamps[0]?.y ?? 0,
-});
+/** Nearer than this share of the piece to its middle a clamp has no other end. */
+const NO_END = 0.1;
+
+/** Where a second clamp is put when nobody says where: as the first, at the other end; on a frame across from it. */
+export function oppositeClamp({ clamps: [first], kind, length_mm, width_mm }: BlowPiece): Spot {
+  const { x, y } = first ?? { x: 0, y: 0 };
+  if (kind === 'frame') return { x: length_mm - x, y: width_mm - y };
+  const middling = Math.abs(x / length_mm - 0.5) < NO_END;
+  return { x: middling ? (1 - NO_END) * length_mm : length_mm - x, y };
+}
 
 /** A field before any arc, as it is said. */
 export const fieldInWords = (G: number): string =>

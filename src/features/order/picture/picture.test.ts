@@ -154,6 +154,19 @@ describe('the tray under the piece', () => {
     expect(one.typed).toEqual(job.typed);
   });
 
+  test('wherever the first clamp sits, the second is put well away from it', () => {
+    for (const [id, edits] of [
+      ['pier-ladder', { ...PLATE, 'order.clampAlong_mm': 150 }],
+      ['pier-ladder', { ...PLATE, 'order.clampAlong_mm': 290 }],
+      ['hatch-frame', {}],
+    ] as const) {
+      const { piece } = blowOf(id, edits);
+      const [first] = piece.clamps;
+      const second = oppositeClamp(piece);
+      expect(Math.hypot(second.x - (first?.x ?? 0), second.y - (first?.y ?? 0))).toBeGreaterThan(100);
+    }
+  });
+
   test('tabs, lead and field are written as picked; while the field is dragged the arc is pushed by it', () => {
     const job = demoJob('pier-ladder', PLATE);
     const blow = blowOf('pier-ladder', PLATE);
