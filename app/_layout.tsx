@@ -11,6 +11,7 @@ import { boot, followOtherTabs, hush, useApp } from '@/state/store';
 import { useTinReminder } from '@/state/useTinReminder';
 import { NoticeBar } from '@/ui/NoticeBar';
 import { Theme } from '@/ui/theme/theme';
+import { Units } from '@/ui/theme/units';
 
 /** What stands under every route: fonts, stored data, theme, and what has to be said. */
 export default function RootLayout() {
@@ -22,7 +23,7 @@ export default function RootLayout() {
   const ready = useApp((state) => state.ready);
   const notice = useApp((state) => state.notice);
   const saveProblem = useApp((state) => state.saveProblem);
-  const theme = useApp((state) => state.settings.theme);
+  const { theme, system } = useApp((state) => state.settings);
   const reminder = useTinReminder();
   useEffect(() => {
     void boot();
@@ -33,7 +34,9 @@ export default function RootLayout() {
   return (
     <Theme name={theme}>
       <View style={{ flex: 1 }}>
-        <Slot />
+        <Units value={system}>
+          <Slot />
+        </Units>
         {saveProblem !== null && (
           <NoticeBar
             words={saveProblem}

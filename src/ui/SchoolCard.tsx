@@ -20,11 +20,11 @@ export function SchoolCard({ id, taken }: { id: SchoolId; taken?: string }) {
               ? `${name}: ${taken === undefined ? 'taken where nobody says' : 'this plan'}`
               : name}
           </Words>
-          <Words as="small">{`Buys: ${buys}.`}</Words>
-          <Words as="small">{`Costs: ${costs}.`}</Words>
+          <Words as="small" metric>{`Buys: ${buys}.`}</Words>
+          <Words as="small" metric>{`Costs: ${costs}.`}</Words>
         </View>
       ))}
-      <Words>{why}</Words>
+      <Words metric>{why}</Words>
       <Words as="label" tone="quiet">
         {sourceWords(source)}
       </Words>

@@ -1,7 +1,9 @@
 import type { ReactNode } from 'react';
 import { Text, type StyleProp, type TextStyle } from 'react-native';
 import { unparted } from '@core/units/format';
+import { told } from '@core/units/told';
 import { usePalette } from './theme/theme';
+import { useUnits } from './theme/units';
 import { FONTS } from './theme/tokens';
 
 const SIZES = {
@@ -23,12 +25,25 @@ interface Props {
   style?: StyleProp<TextStyle>;
   testID?: string;
   live?: boolean;
+  /** Written in metric, and told in what the welder reads. */
+  metric?: boolean;
   children: ReactNode;
 }
 
 /** All text of the app: one of seven sizes, one of four tones. Titles and heads are headings to a screen reader. */
-export function Words({ as = 'body', tone = 'ink', color, style, testID, live = false, children }: Props) {
+export function Words({
+  as = 'body',
+  tone = 'ink',
+  color,
+  style,
+  testID,
+  live = false,
+  metric = false,
+  children,
+}: Props) {
   const palette = usePalette();
+  const units = useUnits();
+  const text = typeof children === 'string' && metric ? told(children, units) : children;
   const tones = { ink: palette.ink, quiet: palette.ink2, act: palette.act, danger: palette.danger };
   const level = LEVELS[as];
   return (
@@ -38,7 +53,7 @@ export function Words({ as = 'body', tone = 'ink', color, style, testID, live = 
       {...(level === undefined ? {} : { role: 'heading' as const, 'aria-level': level })}
       {...(live ? { 'aria-live': 'polite' as const } : {})}
     >
-      {typeof children === 'string' ? unparted(children) : children}
+      {typeof text === 'string' ? unparted(text) : text}
     </Text>
   );
 }

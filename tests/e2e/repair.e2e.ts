@@ -247,5 +247,11 @@ describe('the kit', () => {
     await b.says('joint.thicknessA_mm-says', /0\.236 in · 6 mm/);
     assert.equal(await (await b.find('joint.thicknessA_mm')).getAttribute('value'), '0.236 in');
     await b.says('strip-wind', /mph/);
+    // Rules of thumb too: nobody is to read half of a plan in the other system.
+    await openDemo(b, app.url, 'winch-pawl', 'metal');
+    await b.saysMain(/Preheat 392 to 698 °F/);
+    await openDemo(b, app.url, 'cradle-arm', 'sheet');
+    const warming = await b.says('step-6', /257 °F or more[\s\S]*Below 32 °F warm it to 68 °F/);
+    assert.doesNotMatch(warming, /°C|\d mm/);
   });
 });

@@ -25,6 +25,8 @@ export const INTERPASS_MARGIN = { share: 0.12, source: OUR_JUDGEMENT } as const;
 export const SHORTEST_WAIT_s = { value: 10, source: OUR_JUDGEMENT } as const;
 /** Metal this warm counts as hand-warm and dry, °C. */
 export const HAND_WARM_FROM_C = { value: 5, source: OUR_JUDGEMENT } as const;
+/** Softest that plain steel gets however slowly it cools, HV: ferrite. */
+export const FERRITE_HV = { value: 90, source: memoryOf('handbook hardness of ferrite') } as const;
 /** Where the metal is measured between beads, mm from the weld. */
 export const INTERPASS_AT_mm = { value: 10, source: memoryOf('EN ISO 13916') } as const;
 /** Austenitic and nickel weld metal keeps the hydrogen: dry and hand-warm does where no preheat can be had, °C. */

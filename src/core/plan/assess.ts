@@ -2,6 +2,7 @@ import type { Job } from '../formats/job';
 import type { Kit } from '../formats/kit';
 import { checkJob } from '../formats/check';
 import type { UnitSystem } from '../units/kinds';
+import { toldThroughout } from '../units/told';
 import type { Problem } from '../joint/check';
 import type { Room } from './room';
 import { ASSESSORS } from './rooms';
@@ -32,7 +33,7 @@ export function assess(
   const rooms = byTightness(
     ASSESSORS.flatMap(({ id, title, short, stop, assess: read }) => {
       const body = read(situation);
-      return body ? [{ id, title, short, stop, ...body }] : [];
+      return body ? [{ id, title, short, stop, ...toldThroughout(body, system) }] : [];
     }),
   );
   return {

@@ -4,6 +4,7 @@ import { JOINTS, POSITIONS } from '../data/words';
 import type { Assessment } from './assess';
 import type { Room } from './room';
 import type { Situation } from './situation';
+import { toldThroughout } from '../units/told';
 import { passCount, rodsNeeded } from '../rods/beads';
 import type { Step } from './step';
 import { buildSteps } from './steps';
@@ -47,7 +48,7 @@ export function makePlan(assessment: Assessment): Plan {
   const stops = stopsOf(situation, rooms);
   const open = openQuestions(situation, rooms);
   const [verdict, halts] = verdictOf(stops, open, passedLimits(rooms), problems.length > 0);
-  return {
+  const plan: Plan = {
     verdict,
     halts,
     tightest,
@@ -58,6 +59,7 @@ export function makePlan(assessment: Assessment): Plan {
     assumed: verdict === 'stopped' ? [] : [...metalGround(situation), ...assumed],
     problems: problems.map(({ message }) => message),
   };
+  return toldThroughout(plan, situation.system);
 }
 
 /** What the plan takes the metal to be where tests say so, and by which. */

@@ -127,7 +127,9 @@ export function resolveAmps(
   context: AmpsContext,
 ): Choice<number> | null {
   const { job, machine } = context;
-  if (job.rod.current_A !== null) return { value: job.rod.current_A, by: 'you', why: 'You set it.' };
+  // No dial is read finer.
+  if (job.rod.current_A !== null)
+    return { value: Math.round(10 * job.rod.current_A) / 10, by: 'you', why: 'You set it.' };
   if (!rod || !window) return null;
   const from = window.by === 'packet' ? 'the packet' : 'the table';
   const bias = machine?.bias_pct ?? null;

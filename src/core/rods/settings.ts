@@ -46,6 +46,9 @@ export interface SettingsQuestion {
   thin_mm: number | null;
 }
 
+/** Nobody leans a rod to a part of a degree. */
+const whole = (deg: number | null): number | null => (deg === null ? null : Math.round(deg));
+
 /** Answers "how do I hold it?": arc, angles and moves for a rod in a joint. */
 export function settingsFor(question: SettingsQuestion): RodSettings {
   const { kind, position, aim, workAngle_deg, ratio, thin_mm } = question;
@@ -58,7 +61,7 @@ export function settingsFor(question: SettingsQuestion): RodSettings {
   const lapOnSheet = kind === 'lap' && isSheet(thin_mm) && !uneven;
   const byAim = Math.round(angleFor_deg(AIMS[aim].thinShare));
   const work_deg = corner
-    ? (workAngle_deg ?? (uneven ? byAim : lapOnSheet ? LAP_LEAN_deg.value : EVEN_deg.value))
+    ? (whole(workAngle_deg) ?? (uneven ? byAim : lapOnSheet ? LAP_LEAN_deg.value : EVEN_deg.value))
     : position === 'horizontal'
       ? 90 + SAG_deg.value
       : 90;

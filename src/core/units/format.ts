@@ -68,9 +68,15 @@ const BEHIND_NUMBER = new RegExp(
 /** A text whose numbers are not parted from their units at the end of a line. */
 export const unparted = (text: string): string => text.replace(BEHIND_NUMBER, '$1\u00a0');
 
+/** From here on a length is read off a tape, by sixteenths of an inch, mm. */
+const TAPE_FROM_mm = 50;
+const SIXTEENTH_mm = 25.4 / 16;
+const onTape = (mm: number): number =>
+  Math.abs(mm) < TAPE_FROM_mm ? mm : Math.round(mm / SIXTEENTH_mm) * SIXTEENTH_mm;
+
 /** Speaks quantities in one system, for sentences: `inWords('inch').size(3.2)` is "1/8 in". */
 export const inWords = (system: UnitSystem) => ({
-  size: (mm: number) => formatQuantity(mm, SIZE, system),
+  size: (mm: number) => formatQuantity(system === 'inch' ? onTape(mm) : mm, SIZE, system),
   distance: (m: number) => formatQuantity(m, DISTANCE, system),
   wind: (m_s: number) => formatQuantity(m_s, WIND, system),
   temperature: (c: number) => formatQuantity(c, TEMPERATURE, system),

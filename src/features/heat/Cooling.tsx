@@ -126,7 +126,7 @@ function Between({ open, later }: { open: OpenJob; later: OpenJob }) {
         </View>
       )}
       <Words as="bold">By your thermometer</Words>
-      <Words as="small" tone="quiet">
+      <Words as="small" tone="quiet" metric>
         After the first pass, 10 mm beside the weld: what it says, and how long after the arc stopped.
       </Words>
       <JobField open={open} path="heat.reading_C" title="Thermometer" proposed="blank: as reckoned" />
@@ -143,7 +143,7 @@ function Correction({ open }: { open: OpenJob }) {
   if (!correction) return null;
   if (correction.kind === 'doubted')
     return (
-      <Words tone="danger" testID="correction">
+      <Words tone="danger" testID="correction" metric>
         {`Reckoned ${say(correction.reckoned_C)} there and then: no cooling explains that reading. Measure 10 mm beside the weld again, on bare metal.`}
       </Words>
     );

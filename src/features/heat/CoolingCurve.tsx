@@ -121,7 +121,7 @@ export function CoolingCurve({ open }: { open: OpenJob }) {
           )}
         </Svg>
       </View>
-      <Words as="label" tone="quiet" testID="curve-says">
+      <Words as="label" tone="quiet" testID="curve-says" metric>
         {[
           `Beside the first pass, 10 mm from it: ${say(first_C)} ten seconds after the arc.`,
           under === null ? '' : `Under the ceiling after ${time(under)}.`,

@@ -39,8 +39,10 @@ export function RuleOfMetal({ open }: { open: OpenJob }) {
         return (
           <View key={id} style={{ gap: 2 }}>
             <Words as="bold">{metalFamily(id).name}</Words>
-            <Words as="small">{rule.words}</Words>
-            <Words as="small">{`Afterwards: ${rule.cooling}`}</Words>
+            <Words as="small" metric>
+              {rule.words}
+            </Words>
+            <Words as="small" metric>{`Afterwards: ${rule.cooling}`}</Words>
             <Words as="label" tone="quiet">
               {sourceWords(rule.source)}
             </Words>

@@ -31,7 +31,9 @@ export function JointStop({ open }: { open: OpenJob }) {
     <>
       <View style={{ gap: SPACE.xs }}>
         <Words as="title">Joint</Words>
-        <Words tone="quiet">{answer}</Words>
+        <Words tone="quiet" metric>
+          {answer}
+        </Words>
       </View>
       <Pick
         label="Joint"
@@ -86,7 +88,7 @@ export function JointStop({ open }: { open: OpenJob }) {
             <Size open={open} path="joint.rootRadius_mm" proposed={`blank: ${say.size(5)}`} />
             <Size open={open} path="joint.ramp_mm" proposed="blank: full depth to the ends" />
           </Row>
-          <Words as="small" tone="quiet">
+          <Words as="small" tone="quiet" metric>
             All of the crack, and 50 mm of sound metal past each end. An open boat with ramped ends and sloped
             sides, not a slot. Look again with dye or powder before you fill it.
           </Words>

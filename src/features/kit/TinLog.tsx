@@ -51,8 +51,8 @@ export function TinLog({ tin, change }: { tin: Tin; change: Change }) {
       <Words as="head">Kept dry?</Words>
       <Card testID="tin-verdict" tone={BAD.includes(verdict.state) ? 'danger' : 'plain'}>
         <Words as="bold">{STATE_WORDS[verdict.state]}</Words>
-        <Words>{verdict.words}</Words>
-        <Words>{verdict.act}</Words>
+        <Words metric>{verdict.words}</Words>
+        <Words metric>{verdict.act}</Words>
         {verdict.limit_h !== null && (
           <Words as="label" tone="quiet">
             {`${verdict.limit_h} h out of oven or sealed tin at most. ${sourceWords(verdict.source)}. The packet decides.`}

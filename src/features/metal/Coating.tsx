@@ -58,7 +58,7 @@ export function Coating({ open, place, title }: { open: OpenJob; place: MetalPla
       {allowed
         .filter((id) => id !== 'none')
         .map((id) => (
-          <Words key={id} as="small" tone={COATINGS[id].verdict === 'never' ? 'danger' : 'ink'}>
+          <Words key={id} as="small" metric tone={COATINGS[id].verdict === 'never' ? 'danger' : 'ink'}>
             {COATINGS[id].words}
           </Words>
         ))}

@@ -88,7 +88,7 @@ function WhatIf({ open, place, family }: { open: OpenJob; place: MetalPlace; fam
           {`Rod: ${rod ? `${rod.value.rodClass} ${rod.value.size}` : wants.rods.slice(0, 3).join(', ') || 'none joins these'}. ${wants.rodWhy}`}
         </Words>
       )}
-      {heat && wants.verdict !== 'never' && <Words as="small">{`Heat: ${heat.rule.words}`}</Words>}
+      {heat && wants.verdict !== 'never' && <Words as="small" metric>{`Heat: ${heat.rule.words}`}</Words>}
       {wants.cautions.map((line) => (
         <Words key={line} as="small" tone="danger">
           {line}

@@ -64,7 +64,7 @@ export function MetalStop({ open }: { open: OpenJob }) {
           <Words as="bold">Heat</Words>
           {wants.heat.map(({ name, rule }) => (
             <View key={name}>
-              <Words as="small">{`${name}: ${rule.words}`}</Words>
+              <Words as="small" metric>{`${name}: ${rule.words}`}</Words>
               <Words as="label" tone="quiet">
                 {rule.source.name}
               </Words>

@@ -102,7 +102,7 @@ function Cell({ name, words, source }: { name: string; words: string; source: So
       <Words as="label" tone="quiet">
         {name}
       </Words>
-      <Words>{words}</Words>
+      <Words metric>{words}</Words>
       <Words as="label" tone="quiet">
         {sourceWords(source)}
       </Words>

@@ -24,7 +24,7 @@ export function ByLeg({ pull, size }: { pull: PullPlan; size: (mm: number) => st
       </Words>
       {pull.byLeg.map(({ leg_mm, lift_mm, metal, what }) => (
         <View key={what} style={{ gap: 2 }}>
-          <Words as="small">
+          <Words as="small" metric>
             {`${size(leg_mm)} leg, ${what}: ${span(lift_mm)}${metal > 1 ? `, ${trimmed(metal, 1)} times the weld metal` : ''}`}
           </Words>
           <View style={{ height: 8, backgroundColor: palette.sunk }}>

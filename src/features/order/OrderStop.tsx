@@ -1,5 +1,6 @@
 import { useDeferredValue, useState } from 'react';
 import { View } from 'react-native';
+import { USUAL_CLAMP } from '@core/data/arcBlow';
 import {
   ARCS,
   FRAME_TRAVELS,
@@ -119,7 +120,7 @@ function Setting({ open }: { open: OpenJob }) {
         path="order.clampAside_mm"
         title="Clamp"
         label={frame ? 'Clamp, up from the lower side' : undefined}
-        proposed={frame ? 'blank: on the lower tube' : 'blank: 20 mm to side A'}
+        proposed={frame ? 'blank: on the lower tube' : `blank: ${say(USUAL_CLAMP.aside_mm)} to side A`}
       />
       <JobField open={open} path="order.clamp2Along_mm" title="Second clamp" proposed="blank: none" />
       {job.order.clamp2Along_mm !== null && (
@@ -128,7 +129,7 @@ function Setting({ open }: { open: OpenJob }) {
           path="order.clamp2Aside_mm"
           title="Second clamp"
           label={frame ? 'Second clamp, up from the lower side' : undefined}
-          proposed={frame ? 'blank: on the lower tube' : 'blank: 20 mm to side A'}
+          proposed={frame ? 'blank: on the lower tube' : `blank: ${say(USUAL_CLAMP.aside_mm)} to side A`}
         />
       )}
       <BestClamp open={open} />

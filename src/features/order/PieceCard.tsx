@@ -1,3 +1,4 @@
+import { TACK_SPACING_mm } from '@core/data/limits';
 import { CLAMP_ON, PIECES, type ClampOn, type PieceKind } from '@core/data/orderIds';
 import { pieceKindOf } from '@core/plan/order/blowPiece';
 import { inWords } from '@core/units/format';
@@ -63,7 +64,7 @@ export function PieceCard({ open }: { open: OpenJob }) {
           open={open}
           path="order.tackEvery_mm"
           title="Tacks"
-          proposed="blank: 100 mm, and one at each end"
+          proposed={`blank: ${say(TACK_SPACING_mm)}, and one at each end`}
         />
       )}
       {kind === 'tee' && (

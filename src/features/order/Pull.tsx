@@ -33,7 +33,10 @@ export function Pull({ open }: { open: OpenJob }) {
             pull_mm={pull.transverse_mm.nominal}
             width_mm={Math.min(heat.piece.width_mm, AROUND_mm)}
           />
-          <Words as="small">{`Leave ${span(pull.transverse_mm)} more between the outer edges, or clamp both plates until it is cold.`}</Words>
+          <Words
+            as="small"
+            metric
+          >{`Leave ${span(pull.transverse_mm)} more between the outer edges, or clamp both plates until it is cold.`}</Words>
         </Told>
       )}
       {pull.angular_mm && (
@@ -117,7 +120,9 @@ function Told({
 }) {
   return (
     <View testID={`pull-${id}`} style={{ gap: SPACE.xs }}>
-      <Words as="bold">{words}</Words>
+      <Words as="bold" metric>
+        {words}
+      </Words>
       <Words as="label" tone="quiet">
         {source}
       </Words>

@@ -77,7 +77,7 @@ export function Sequence({ open, plan, done, onDone }: Props) {
           )}
         </>
       )}
-      <Words as="label" tone="quiet">
+      <Words as="label" tone="quiet" metric>
         {`Temperatures 10 mm beside each start, first pass, by heat spreading in the piece; pull: 0 laid evenly about the middle, 100 all from one end. For comparing orders. What counts how much: ${sourceWords(GOALS_SOURCE)}.`}
       </Words>
     </Card>

@@ -74,7 +74,7 @@ export function BeadsPage({ open }: { open: OpenJob }) {
     <View style={{ gap: SPACE.l }}>
       <View style={{ gap: SPACE.xs }}>
         <Words as="title">{count === 1 ? 'One pass' : `${count} passes`}</Words>
-        <Words tone="quiet" testID="beads-say">
+        <Words tone="quiet" testID="beads-say" metric>
           {`${trimmed(beads.wanted_mm2, 0)} mm² of weld; a hand lays ${trimmed(beads.smallest_mm2, 0)} to ${trimmed(beads.largest_mm2, 0)} mm² a bead.${room && room.state !== 'roomy' ? ` ${room.gap}.` : ''}`}
         </Words>
       </View>
@@ -132,7 +132,7 @@ export function BeadsPage({ open }: { open: OpenJob }) {
               <Words as="label" tone="quiet">
                 {`${pass.rod.rodClass} ${pass.rod.size}, ${pass.rod.current_A} A`}
               </Words>
-              <Words as="label" tone="quiet">
+              <Words as="label" tone="quiet" metric>
                 {[
                   `${trimmed(pass.area_mm2, 1)} mm²`,
                   `${trimmed(pass.rods, 1)} rods`,
@@ -165,7 +165,7 @@ export function BeadsPage({ open }: { open: OpenJob }) {
         ))}
       </Card>
       {layingWords(open, stainlessSide).map((words) => (
-        <Words key={words} as="small">{`· ${words}`}</Words>
+        <Words key={words} as="small" metric>{`· ${words}`}</Words>
       ))}
       {own && (
         <Act

@@ -77,7 +77,7 @@ export function RunsPage({ open }: { open: OpenJob }) {
         <Words as="small" testID="fresh-rods">
           {`${fresh === 1 ? 'One rod' : `${fresh} fresh rods`} for the first pass where no run is begun with a stub; about ${say(each.left_mm)} of bead left in each: for tacks, or the next pass.`}
         </Words>
-        <Words as="small">
+        <Words as="small" metric>
           Light 10 to 25 mm ahead on the line and draw back over it. At a tie-in clean the crater, light
           ahead, a little C over the crater. At the end step back and fill it in 2 to 4 touches.
         </Words>

@@ -1,7 +1,9 @@
 import { applyEdits } from '../../formats/edits';
+import { NUMBER_FIELDS, refuseNumber, type NumberPath } from '../../formats/fields';
 import type { Job } from '../../formats/job';
 import type { Kit } from '../../formats/kit';
 import type { UnitSystem } from '../../units/kinds';
+import { toldThroughout } from '../../units/told';
 import { assess, type Assessment } from '../assess';
 import type { Room } from '../room';
 import { CHANGE_MAKERS } from './changes';
@@ -21,13 +23,24 @@ export function findLevers(
   before: Assessment = assess(job, kit),
   system: UnitSystem = 'metric',
 ): Lever[] {
-  const levers = CHANGE_MAKERS.flatMap((make) => make(before.situation)).flatMap((change) => {
-    const lever = judge(change, job, kit, before, system);
-    return lever.effects.length > 0 ? [lever] : [];
-  });
-  const all = [...levers, ...testLevers(before.situation, before.rooms)];
+  const levers = CHANGE_MAKERS.flatMap((make) => make(before.situation).filter(canBeTyped)).flatMap(
+    (change) => {
+      const lever = judge(change, job, kit, before, system);
+      return lever.effects.length > 0 ? [lever] : [];
+    },
+  );
+  const all = toldThroughout([...levers, ...testLevers(before.situation, before.rooms)], system);
   return before.tightest ? rankFor(before.tightest.id, all) : all;
 }
+
+/** No lever writes what the welder could not type: five amps less stops at the least there are. */
+const canBeTyped = ({ edits }: Change): boolean =>
+  edits.every(
+    ({ path, value }) =>
+      typeof value !== 'number' ||
+      !(path in NUMBER_FIELDS) ||
+      refuseNumber(path as NumberPath, value, 'metric') === null,
+  );
 
 function judge(change: Change, job: Job, kit: Kit, assessed: Assessment, system: UnitSystem): Lever {
   const before = assessed.rooms;

@@ -43,7 +43,7 @@ export const burnThrough: Assessor = {
           source: BURN_THROUGH_FIT,
         },
         {
-          words: `At ${trimmed(pass.travel_mm_s, 1)} mm/s for a bead of ${trimmed(pass.area_mm2, 1)} mm², it melts through wider than about three thicknesses at ${trimmed(holesAt_A.low, 0)} to ${trimmed(holesAt_A.high, 0)} A.`,
+          words: `At ${trimmed(pass.travel_mm_s, 1)} mm/s for a ${trimmed(pass.area_mm2, 1)} mm² bead, it melts through wider than about three thicknesses at ${trimmed(holesAt_A.low, 0)} to ${trimmed(holesAt_A.high, 0)} A.`,
           source: BURN_THROUGH_FIT,
         },
         ...(pole?.value === 'DCEN'
