@@ -22,6 +22,8 @@ function inches(mm: number): string {
 
 /** Every unit that is told otherwise: its symbol in inch, and the number there. */
 const OTHERWISE: Readonly<Record<string, readonly [symbol: string, number: (value: number) => string]>> = {
+  // A pace is a difference: there is no freezing point in it.
+  '°C an hour': ['°F an hour', (C) => trimmed((C * 9) / 5, 0)],
   '°C': ['°F', (C) => trimmed((C * 9) / 5 + 32, 0)],
   mm: ['in', inches],
   'mm²': ['in²', (mm2) => trimmed(mm2 / 645.16, 3)],
@@ -36,7 +38,7 @@ const NUMBER = '[−-]?\\d+(?:\\.\\d+)?';
  * cord's section is sold in mm² everywhere.
  */
 const FIGURES = new RegExp(
-  `(?<![\\w.·/]|· )(${NUMBER})(?:( to | or | and |, )(${NUMBER}))? (mm²|mm/s|m/s|°C|mm|kg)(?![\\w²³/]| \\()`,
+  `(?<![\\w.·/]|· )(${NUMBER})(?:( to | or | and |, )(${NUMBER}))? (mm²|mm/s|m/s|°C an hour|°C|mm|kg)(?![\\w²³/]| \\()`,
   'gu',
 );
 
