@@ -12,3 +12,23 @@ export function remembered<K extends object, V>(work: (record: K) => V): (record
     return value;
   };
 }
+
+/** Answers kept for one record: more than these are forgotten, all at once. */
+const MOST_KEPT = 200;
+
+/** The same for what is also asked with a few plain figures: a lever that leaves them as they are finds the answer made. */
+export function rememberedWith<K extends object, A, V>(
+  work: (record: K, asked: A) => V,
+): (record: K, asked: A) => V {
+  const answersOf = remembered((_: K) => new Map<string, V>());
+  return (record, asked) => {
+    const answers = answersOf(record);
+    const key = JSON.stringify(asked);
+    const before = answers.get(key);
+    if (before !== undefined) return before;
+    if (answers.size >= MOST_KEPT) answers.clear();
+    const value = work(record, asked);
+    answers.set(key, value);
+    return value;
+  };
+}

@@ -4,6 +4,7 @@ import { SOFT_FILLER_C } from '../../data/heatLimits';
 import { metalFamily } from '../../data/metals';
 import type { Source } from '../../data/sources';
 import type { Range } from '../../units/range';
+import { remembered } from '../../units/remembered';
 import type { Composition } from '../composition';
 import { likeliestNumbers, steelSamples, TOLD, toldRange, triangular, type SteelNumbers } from '../samples';
 import { answerFor, type AnswerQuestion, type Governing } from './answer';
@@ -93,17 +94,19 @@ function workOut(composition: Composition, question: PreheatQuestion, draws: num
 }
 
 /** The numbers a steel is told by, %, between their ends. */
-export function steelRanges(composition: Composition): Record<'carbon' | 'ce' | 'cet' | 'pcm', Range> {
-  const samples = steelSamples(composition, PLAN_DRAWS);
-  const likely = likeliestNumbers(composition);
-  const told = (of: (steel: SteelNumbers) => number) => toldRange(samples.map(of), of(likely));
-  return {
-    carbon: told((steel) => steel.carbon),
-    ce: told((steel) => steel.ce),
-    cet: told((steel) => steel.cet),
-    pcm: told((steel) => steel.pcm),
-  };
-}
+export const steelRanges = remembered(
+  (composition: Composition): Record<'carbon' | 'ce' | 'cet' | 'pcm', Range> => {
+    const samples = steelSamples(composition, PLAN_DRAWS);
+    const likely = likeliestNumbers(composition);
+    const told = (of: (steel: SteelNumbers) => number) => toldRange(samples.map(of), of(likely));
+    return {
+      carbon: told((steel) => steel.carbon),
+      ce: told((steel) => steel.ce),
+      cet: told((steel) => steel.cet),
+      pcm: told((steel) => steel.pcm),
+    };
+  },
+);
 
 /** Every method side by side: its answer over all that the steel may be, or why it has none. */
 export function methodRows(

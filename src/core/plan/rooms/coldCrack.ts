@@ -1,8 +1,12 @@
 import { EN_1011_2_B } from '../../data/sources';
 import { cetStands_ml } from '../../heat/preheat/cet';
+import type { PreheatConditions } from '../../heat/preheat/method';
 import { PREHEAT_METHODS } from '../../heat/preheat/methods';
 import { PLAN_DRAWS } from '../../heat/preheat/preheat';
-import { likeliestNumbers, steelSamples, toldRange } from '../../heat/samples';
+import type { Composition } from '../../heat/composition';
+import { likeliestNumbers, steelSamples, toldRange, type SteelNumbers } from '../../heat/samples';
+import type { Range } from '../../units/range';
+import { rememberedWith } from '../../units/remembered';
 import { inWords, trimmed } from '../../units/format';
 import { under } from '../room';
 import type { Situation } from '../situation';
@@ -12,7 +16,7 @@ import type { Assessor } from './assessor';
 const MOST_ml = 60;
 
 /** Hydrogen that the planned temperature stands, over all that the governing steel may be; null where CET cannot say. */
-function stands({ heat, wants }: Situation): { low: number; nominal: number; high: number } | null {
+function stands({ heat, wants }: Situation): Range | null {
   const { asker, preheat } = heat;
   if (!asker || asker.preheat.by !== 'cet' || wants.verdict === 'unknown') return null;
   const { question } = asker;
@@ -21,12 +25,21 @@ function stands({ heat, wants }: Situation): { low: number; nominal: number; hig
     heat_kJ_mm: question.heat_kJ_mm.nominal,
     hydrogen_ml: question.hydrogen_ml.nominal,
   };
-  const likely = likeliestNumbers(asker.preheat.composition);
-  if (!PREHEAT_METHODS.cet.judge(likely, conditions).valid) return null;
-  const at_C = preheat?.value ?? heat.metal_C;
-  const by = (steel: typeof likely) => Math.min(MOST_ml, cetStands_ml(steel, conditions, at_C));
-  return toldRange(steelSamples(asker.preheat.composition, PLAN_DRAWS).map(by), by(likely));
+  return steelStands(asker.preheat.composition, { conditions, at_C: preheat?.value ?? heat.metal_C }).ml;
 }
+
+/** Over all the ways a steel may be; null where the method does not hold for it. */
+const steelStands = rememberedWith(
+  (
+    composition: Composition,
+    { conditions, at_C }: { conditions: PreheatConditions; at_C: number },
+  ): { ml: Range | null } => {
+    const likely = likeliestNumbers(composition);
+    if (!PREHEAT_METHODS.cet.judge(likely, conditions).valid) return { ml: null };
+    const by = (steel: SteelNumbers) => Math.min(MOST_ml, cetStands_ml(steel, conditions, at_C));
+    return { ml: toldRange(steelSamples(composition, PLAN_DRAWS).map(by), by(likely)) };
+  },
+);
 
 /** Hydrogen that the plan stands before the steel beside the weld cracks, hours later. */
 export const coldCrack: Assessor = {

@@ -4,29 +4,36 @@ import { hardenedZone_HV } from '../../heat/hardness';
 import { CARBON_END_pct } from '../../heat/preheat/method';
 import { isPlainThin } from '../../heat/preheat/answer';
 import { PLAN_DRAWS } from '../../heat/preheat/preheat';
+import type { Composition } from '../../heat/composition';
 import { likeliestNumbers, steelSamples, toldRange } from '../../heat/samples';
 import { trimmed } from '../../units/format';
 import { exactly, type Range } from '../../units/range';
+import { rememberedWith } from '../../units/remembered';
 import type { SteelAsked } from '../heat/heatPlan';
 import { guessed, under, yesNo } from '../room';
 import type { Situation } from '../situation';
 import type { Assessor } from './assessor';
 
 /** Hardness of one steel at a cooling time, over all that it may be; null over the carbon the formula was made for. */
-function hardnessOf({ preheat: { composition } }: SteelAsked, t85_s: number): Range | null {
+const hardnessOf = ({ preheat: { composition } }: SteelAsked, t85_s: number): Range | null =>
+  steelHardness(composition, t85_s).HV;
+
+const steelHardness = rememberedWith((composition: Composition, t85_s: number): { HV: Range | null } => {
   const likely = hardenedZone_HV(likeliestNumbers(composition).percent, t85_s);
-  if (likely === null) return null;
+  if (likely === null) return { HV: null };
   const drawn = steelSamples(composition, PLAN_DRAWS).flatMap(({ percent }) => {
     const hardness = hardenedZone_HV(percent, t85_s);
     return hardness === null ? [] : [hardness];
   });
   const { low, high } = toldRange(drawn, likely);
   return {
-    low: low - HARDNESS_DOUBT_HV.value,
-    nominal: likely,
-    high: high + HARDNESS_DOUBT_HV.value,
+    HV: {
+      low: low - HARDNESS_DOUBT_HV.value,
+      nominal: likely,
+      high: high + HARDNESS_DOUBT_HV.value,
+    },
   };
-}
+});
 
 /** Steels that harden beside the weld at all: plain thin steel of unknown grade is left to its rule. */
 const hardening = ({ heat, wants }: Situation): SteelAsked[] =>
