@@ -1,9 +1,10 @@
 import fc from 'fast-check';
-import { changes } from '../../../tests/support/anyJob';
+import { changes, kitChanges } from '../../../tests/support/anyJob';
 import { demoJob } from '../../../tests/support/demo';
 import { DEMO_KIT } from '../../demo/kit';
 import { applyEdits } from '../formats/edits';
 import { Job } from '../formats/job';
+import { Kit } from '../formats/kit';
 import { assess } from './assess';
 import { fieldRun } from './heat/fieldRun';
 import { findLevers } from './levers/levers';
@@ -18,6 +19,9 @@ function each(record: unknown, see: (value: string | number) => void): void {
   else if (record !== null && typeof record === 'object')
     Object.values(record).forEach((inner) => each(inner, see));
 }
+
+/** Words that no welder should ever read. */
+const NONSENSE = /NaN|undefined|Infinity|\[object|\d\.\d{4,}|\s{2}|\.\.(?!\.)/;
 
 /** What a room says, without its sources. */
 const spoken = ({ now, gap, past, until, ask, reasons }: Room) => [
@@ -41,7 +45,7 @@ test('any job is judged and planned in words and whole numbers of digits, and it
       const { steps, halts, summary } = makePlan(judged);
       each([judged.rooms.map(measured)], (value) => expect(value).not.toBeNaN());
       each([judged.rooms.map(spoken), steps, halts, summary], (value) =>
-        expect(String(value)).not.toMatch(/NaN|undefined|Infinity|\[object|\d\.\d{4,}|\s{2}|\.\.(?!\.)/),
+        expect(String(value)).not.toMatch(NONSENSE),
       );
       const run = fieldRun(judged.situation);
       each([run?.plate, run?.events, run?.starts], (value) => {
@@ -71,6 +75,21 @@ test('any job is judged alike in inches, and there no word of its rooms and step
           expect(String(value).replace(/· [\d.]+ mm|\d+ m \(/g, '')).not.toMatch(
             /\d (mm(?!²)|°C|m\/s|kg|m)(?![\w/])/,
           ),
+      );
+    }),
+    { numRuns: 60 },
+  );
+});
+
+test('any kit is judged with any job: what its plates say may be nonsense, what is said of it is not', () => {
+  fc.assert(
+    fc.property(changes(6), kitChanges(), ([id, edits], kitEdits) => {
+      const kit = applyEdits(DEMO_KIT, kitEdits);
+      expect(Kit.safeParse(kit).success).toBe(true);
+      const judged = assess(job(id, edits), kit);
+      each(judged.rooms.map(measured), (value) => expect(value).not.toBeNaN());
+      each([judged.rooms.map(spoken), makePlan(judged).steps], (value) =>
+        expect(String(value)).not.toMatch(NONSENSE),
       );
     }),
     { numRuns: 60 },

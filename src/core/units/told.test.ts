@@ -8,6 +8,7 @@ test.each([
   ['Preheat 95 to 260 °C, more for more carbon.', 'Preheat 203 to 500 °F, more for more carbon.'],
   ['Below 0 °C warm it to 20 °C first.', 'Below 32 °F warm it to 68 °F first.'],
   ['warm it to -20 °C', 'warm it to -4 °F'],
+  ['never above 200 °C (some grades 150 °C)', 'never above 392 °F (some grades 302 °F)'],
   ['no faster than 50 °C an hour to 300 °C', 'no faster than 90 °F an hour to 572 °F'],
   ['Grind the zinc back 50 mm each side.', 'Grind the zinc back 2 in each side.'],
   ['beads of 25 mm, peen each', 'beads of 1 in, peen each'],

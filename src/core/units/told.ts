@@ -34,11 +34,11 @@ const OTHERWISE: Readonly<Record<string, readonly [symbol: string, number: (valu
 
 const NUMBER = '[−-]?\\d+(?:\\.\\d+)?';
 /**
- * A number, or two of them, before one unit. What stands behind a middle dot or before a bracket is there in both systems already; a
+ * A number, or two of them, before one unit. What stands behind a middle dot or before a bracketed figure is there in both systems already; a
  * cord's section is sold in mm² everywhere.
  */
 const FIGURES = new RegExp(
-  `(?<![\\w.·/]|· )(${NUMBER})(?:( to | or | and |, )(${NUMBER}))? (mm²|mm/s|m/s|°C an hour|°C|mm|kg)(?![\\w²³/]| \\()`,
+  `(?<![\\w.·/]|· )(${NUMBER})(?:( to | or | and |, )(${NUMBER}))? (mm²|mm/s|m/s|°C an hour|°C|mm|kg)(?![\\w²³/]| \\(\\d)`,
   'gu',
 );
 
