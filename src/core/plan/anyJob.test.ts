@@ -52,7 +52,7 @@ test('any job is judged and planned in words and whole numbers of digits, and it
         if (typeof value === 'number') expect(Number.isFinite(value)).toBe(true);
       });
     }),
-    { numRuns: 80 },
+    { numRuns: 40 },
   );
 });
 
@@ -77,7 +77,7 @@ test('any job is judged alike in inches, and there no word of its rooms and step
           ),
       );
     }),
-    { numRuns: 60 },
+    { numRuns: 30 },
   );
 });
 
@@ -92,7 +92,7 @@ test('any kit is judged with any job: what its plates say may be nonsense, what 
         expect(String(value)).not.toMatch(NONSENSE),
       );
     }),
-    { numRuns: 60 },
+    { numRuns: 30 },
   );
 });
 
@@ -106,7 +106,7 @@ test('any lever of any job says what it changes, and pulled it leaves a job that
       }
     }),
     {
-      numRuns: 20,
+      numRuns: 10,
       // Five amps less than the least there is.
       examples: [[['bollard-cap', [{ path: 'rod.current_A', value: 5 }]]]],
     },
