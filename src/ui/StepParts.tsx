@@ -23,7 +23,7 @@ export function StepParts({ holds, settings, actions, cautions, size }: Props) {
           <View
             style={{ width: 22, height: 22, borderWidth: 2, borderColor: palette.danger, marginTop: 1 }}
           />
-          <Words as="bold" style={{ flex: 1 }} metric>
+          <Words as="bold" style={{ flex: 1 }}>
             {hold}
           </Words>
         </View>
@@ -35,21 +35,19 @@ export function StepParts({ holds, settings, actions, cautions, size }: Props) {
               <Words as="label" tone="quiet">
                 {label}
               </Words>
-              <Words as="head" metric>
-                {value}
-              </Words>
+              <Words as="head">{value}</Words>
             </View>
           ))}
         </View>
       )}
       {actions.map((action) => (
-        <Words key={action} as={size} metric>
+        <Words key={action} as={size}>
           {action}
         </Words>
       ))}
       {cautions.map((caution) => (
         <View key={caution} style={{ backgroundColor: palette.sunk, padding: SPACE.s }}>
-          <Words as="small" metric>{`Caution: ${caution}`}</Words>
+          <Words as="small">{`Caution: ${caution}`}</Words>
         </View>
       ))}
     </>

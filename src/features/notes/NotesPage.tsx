@@ -32,8 +32,11 @@ export function NotesPage() {
       <Act title="Read what is printed on a rod" align="left" testID="to-rod-word" onPress={openRodWord} />
       <Act title="Where welders disagree" align="left" testID="to-schools" onPress={openSchools} />
       <Words as="title">Metals</Words>
+      <Words as="label" tone="quiet">
+        Search by name or by what it shows
+      </Words>
       <Entry
-        label="Search metals"
+        label="Search by name or by what it shows"
         testID="notes-search"
         value={search}
         onChange={setSearch}

@@ -5,6 +5,7 @@ import { proceduresFor } from '@core/plan/procedure';
 import type { BeadRow } from '@core/plan/procedure/beadByBead';
 import type { Part, PartId, Procedure } from '@core/plan/procedure/procedure';
 import { inWords } from '@core/units/format';
+import { toldThroughout } from '@core/units/told';
 import type { UnitSystem } from '@core/units/kinds';
 import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';
@@ -20,7 +21,7 @@ import { IronReasons, IronWays } from './IronWays';
 export function ProcedurePage({ open }: { open: OpenJob }) {
   const later = useDeferredValue(open);
   const { situation } = later.assessment;
-  const procedures = proceduresFor(situation);
+  const procedures = toldThroughout(proceduresFor(situation), open.system);
   return (
     <View style={{ gap: SPACE.l }}>
       <View style={{ gap: SPACE.xs }}>

@@ -1,4 +1,5 @@
 import { besselk } from 'bessel';
+import { HEAT_PLATE as PLATE } from '../../../../tests/support/heatPlate';
 import { STEEL_HEAT } from '../../data/heatProperties';
 import { diffusivity_mm2_s } from '../loss';
 import { onThickPlate_C, onThinPlate_C, peakBeside_K } from '../rosenthal';
@@ -6,17 +7,6 @@ import { coolingTime85 } from '../cooling85';
 import { faceGrid, temperatureAt } from './face';
 import { after, heldHeat_J, newPlate, type PlateEvent, type PlateQuestion } from './plate';
 
-const PLATE: PlateQuestion = {
-  length_mm: 300,
-  width_mm: 150,
-  thickness_mm: 6,
-  metal: STEEL_HEAT,
-  loss_per_s: 0.002,
-  air_C: 20,
-  start_C: 20,
-  bead_mm: 8,
-  thick: false,
-};
 const a = diffusivity_mm2_s(STEEL_HEAT);
 const { heatCapacity_J_mm3K: rhoC } = STEEL_HEAT;
 

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { HEAT_PLATE } from '../../../../tests/support/heatPlate';
 import { INTERPASS_AT_mm } from '../../data/heatLimits';
 import { STEEL_HEAT } from '../../data/heatProperties';
 import { peakBeside_K } from '../rosenthal';
@@ -6,17 +7,7 @@ import { temperatureAt } from './face';
 import { after, newPlate, type PlateEvent, type PlateQuestion } from './plate';
 import { inPieces, runPlate, type PlateRun } from './run';
 
-const PLATE: PlateQuestion = {
-  length_mm: 200,
-  width_mm: 120,
-  thickness_mm: 6,
-  metal: STEEL_HEAT,
-  loss_per_s: 0.002,
-  air_C: 20,
-  start_C: 20,
-  bead_mm: 8,
-  thick: false,
-};
+const PLATE: PlateQuestion = { ...HEAT_PLATE, length_mm: 200, width_mm: 120 };
 const AT = INTERPASS_AT_mm.value;
 const weld = (
   from: [number, number],
