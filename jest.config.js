@@ -2,7 +2,7 @@ const expoPreset = require('jest-expo/jest-preset');
 
 /** Everything the transformer must not skip in node_modules. */
 const transformIgnorePatterns = expoPreset.transformIgnorePatterns.map((pattern) =>
-  pattern.replace('native-base', 'native-base|@rneui|nanoid'),
+  pattern.replace('native-base', 'native-base|@rneui|nanoid|@react-native-async-storage|@noble'),
 );
 
 module.exports = {

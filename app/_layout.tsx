@@ -5,9 +5,9 @@ import { useFonts } from 'expo-font';
 import { Slot } from 'expo-router';
 import { useEffect } from 'react';
 import { View } from 'react-native';
-import { saveEverything } from '@/state/files';
+import { askToStay, saveEverything } from '@/state/files';
 import { keepOffline } from '@/state/offline';
-import { boot, followOtherTabs, hush, useApp } from '@/state/store';
+import { boot, followOtherTabs, hush, isOwing, useApp } from '@/state/store';
 import { useTinReminder } from '@/state/useTinReminder';
 import { NoticeBar } from '@/ui/NoticeBar';
 import { Theme } from '@/ui/theme/theme';
@@ -26,9 +26,18 @@ export default function RootLayout() {
   const { theme, system } = useApp((state) => state.settings);
   const reminder = useTinReminder();
   useEffect(() => {
-    void boot();
+    void boot().then(askToStay);
     void keepOffline();
-    return followOtherTabs();
+    const stopFollowing = followOtherTabs();
+    // Closed while something is not on disk yet, the browser asks first.
+    const ask = (event: BeforeUnloadEvent) => {
+      if (isOwing() && useApp.getState().saveProblem !== null) event.preventDefault();
+    };
+    window.addEventListener?.('beforeunload', ask);
+    return () => {
+      stopFollowing();
+      window.removeEventListener?.('beforeunload', ask);
+    };
   }, []);
   if (!ready || !fontsReady) return null;
   return (
@@ -38,11 +47,7 @@ export default function RootLayout() {
           <Slot />
         </Units>
         {saveProblem !== null && (
-          <NoticeBar
-            words={saveProblem}
-            act={{ title: 'Export', onPress: saveEverything }}
-            onClose={() => useApp.setState({ saveProblem: null })}
-          />
+          <NoticeBar words={saveProblem} act={{ title: 'Export', onPress: saveEverything }} />
         )}
         {reminder && <NoticeBar words={reminder.words} onClose={reminder.close} />}
         {notice !== null && (

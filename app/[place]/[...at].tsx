@@ -30,6 +30,7 @@ import { SchoolsPage } from '@/features/notes/SchoolsPage';
 import { TruckPage } from '@/features/truck/TruckPage';
 import type { OpenJob } from '@/state/useJob';
 import { inJob } from '@/ui/goTo';
+import { NotFound } from '@/ui/NotFound';
 
 const PAGES: Record<(typeof STOPS)[number]['id'], ComponentType<{ open: OpenJob }>> = {
   look: LookStop,
@@ -71,7 +72,7 @@ export default function WorkRoute() {
     case 'truck':
       return <TruckPage />;
     default:
-      return <Redirect href="/" />;
+      return <NotFound />;
   }
 }
 

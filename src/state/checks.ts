@@ -3,9 +3,15 @@
  * library, the heaviest part of the app, so it is fetched beside the first page and from this one place only: fetched from
  * two, the bundler would put it into what every page loads first.
  */
-export { readFile } from '@core/formats/files';
 export { readChemistryCsv } from '@core/formats/chemistryCsv';
 export { readTinsCsv, writeTinsCsv } from '@core/formats/tinsCsv';
-export { JobRecord, KitRecord, readJournal, readRecord, readSetAside, Settings } from './record';
+export {
+  readJobRecord,
+  readKitRecord,
+  readPage,
+  readSetAside,
+  readSettings,
+  whyNotJob,
+  whyNotKit,
+} from './record';
 export { decodeRod } from '@core/rods/word/decode';
-export { packZip, unpackZip } from './zip';

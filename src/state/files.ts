@@ -1,15 +1,16 @@
-import { writeArchive } from '@core/formats/write';
+import { proxy } from 'comlink';
+import type { Job } from '@core/formats/job';
+import type { Kit } from '@core/formats/kit';
 import type { Brought } from '@core/formats/merge';
-import { refuse, ok, type Result } from '@core/units/result';
+import { writeArchive } from '@core/formats/write';
+import { ok, type Result } from '@core/units/result';
+import { filesBeside } from '@/workers/files';
 import { putPhoto, readPhoto } from './photos';
 import { useApp } from './store';
-import { checks } from './late';
-import type { Packed } from './zip';
 
 /** Hands contents to the person as a file. */
-export function saveFile(name: string, type: string, contents: string | Uint8Array): void {
-  const part: BlobPart = typeof contents === 'string' ? contents : new Uint8Array(contents);
-  const url = URL.createObjectURL(new Blob([part], { type }));
+export function saveFile(name: string, type: string, contents: string | Blob): void {
+  const url = URL.createObjectURL(typeof contents === 'string' ? new Blob([contents], { type }) : contents);
   const anchor = document.createElement('a');
   anchor.href = url;
   anchor.download = name.replace(/[^\p{L}\p{N} ._-]+/gu, ' ').trim() || 'elbow-room';
@@ -24,17 +25,47 @@ export async function chooseFile(): Promise<File | null> {
   return chosen.canceled ? null : (chosen.assets[0]?.file ?? null);
 }
 
-const MOST_BYTES = 210_000_000;
+/** A file that was read, and not taken in yet. */
+export interface Chosen extends Brought {
+  file: File;
+  /** Ids of the pictures in it. */
+  photos: readonly string[];
+}
 
-/** Reads whatever file of the app was chosen: text, or a zip with pictures. */
-export async function readChosen(file: File): Promise<Result<Packed>> {
-  if (file.size > MOST_BYTES) return refuse('The file is over 200 MB.');
-  const bytes = new Uint8Array(await file.arrayBuffer());
-  const isZip = bytes[0] === 0x50 && bytes[1] === 0x4b;
-  if (isZip) return (await checks()).unpackZip(bytes);
-  const { readFile } = await checks();
-  const read = readFile(new TextDecoder().decode(bytes));
-  return read.ok ? ok({ ...read.value, photos: new Map() }) : read;
+/** Reads whatever file of the app was chosen: text, or a zip with pictures. @param onRead so many of so many jobs read */
+export async function readChosen(
+  file: File,
+  onRead: (done: number, of: number) => void,
+): Promise<Result<Chosen>> {
+  const jobs: Job[] = [];
+  const read = await filesBeside().openFile(
+    file,
+    proxy(async (some: readonly Job[]) => void jobs.push(...some)),
+    proxy(onRead),
+  );
+  return read.ok ? ok({ file, jobs, ...read.value }) : read;
+}
+
+/**
+ * Keeps the pictures that a zip brought, each under the id of its own contents, so that none takes the place of another.
+ * @returns the kit with its pictures named so
+ */
+export async function keepBroughtPhotos({ file, kit, photos }: Chosen): Promise<Kit> {
+  if (photos.length === 0) return kit;
+  const named = new Map<string, string>();
+  await filesBeside().eachPhoto(
+    file,
+    proxy(async (id: string, bytes: Uint8Array) => {
+      named.set(id, await putPhoto(new Blob([new Uint8Array(bytes)], { type: 'image/jpeg' })));
+    }),
+  );
+  return {
+    ...kit,
+    machines: kit.machines.map((machine) => ({
+      ...machine,
+      photos: machine.photos.map((id) => named.get(id) ?? id),
+    })),
+  };
 }
 
 /** Jobs that are here, thrown-away ones left out, and the kit. */
@@ -58,20 +89,30 @@ export function saveEverything(): void {
 /** Everything and the nameplate pictures, as a zip. */
 export async function saveEverythingZipped(): Promise<void> {
   const { jobs, kit } = everything();
-  const photos = new Map<string, Uint8Array>();
-  for (const id of kit.machines.flatMap((machine) => machine.photos)) {
+  const photos: { id: string; picture: Blob }[] = [];
+  for (const id of new Set(kit.machines.flatMap((machine) => machine.photos))) {
     const picture = await readPhoto(id);
-    if (picture) photos.set(id, new Uint8Array(await picture.arrayBuffer()));
+    if (picture) photos.push({ id, picture });
   }
   saveFile(
     `elbow-room ${today()}.zip`,
     'application/zip',
-    await (await checks()).packZip(writeArchive(jobs, kit), photos),
+    await filesBeside().packZip(writeArchive(jobs, kit), photos),
   );
 }
 
-/** Keeps the pictures that a zip brought. */
-export async function keepBroughtPhotos(photos: Packed['photos']): Promise<void> {
-  for (const [id, bytes] of photos)
-    await putPhoto(id, new Blob([new Uint8Array(bytes)], { type: 'image/jpeg' }));
+/** What is stored here and how far it may grow, bytes; null where the browser does not tell. */
+export async function storageUse(): Promise<{ used: number; quota: number } | null> {
+  if (typeof navigator === 'undefined' || !navigator.storage?.estimate) return null;
+  const { usage, quota } = await navigator.storage.estimate();
+  return usage === undefined || quota === undefined ? null : { used: usage, quota };
+}
+
+/** Asks the browser not to clear what is stored when its disk runs short. */
+export async function askToStay(): Promise<void> {
+  try {
+    await navigator.storage?.persist?.();
+  } catch {
+    // It may refuse; what is stored is stored all the same.
+  }
 }

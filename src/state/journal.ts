@@ -1,31 +1,39 @@
 import { nanoid } from 'nanoid/non-secure';
+import type { Edit } from '@core/formats/edits';
+import { DATA_VERSION } from '@core/formats/upgrade';
 import { JOURNAL_PREFIX } from './keys';
-import type { KeyValueStorage } from './storage';
 
 /**
- * An edit on its way into its job. A page is written the moment something is entered, before any waiting, and struck out once
- * the job itself is saved; what a dying phone leaves behind is laid on at the next start.
+ * An edit on its way into its record. A page is written the moment something is entered, before any waiting, and struck out in the
+ * same transaction that stores the record; what a dying phone leaves behind is laid on at the next start.
  */
 export interface JournalPage {
   key: string;
-  entry: {
-    jobId: string;
-    at: string;
-    by?: string | undefined;
-    title: string;
-    edits: { path: string; value: unknown }[];
-  };
+  /** Version of the app that wrote it. */
+  version: number;
+  /** Key of the record it belongs to. */
+  record: string;
+  at: string;
+  by?: string | undefined;
+  title: string;
+  edits: readonly Edit[];
 }
 
-let pages = 0;
+/** What stands in place of a page that has been laid on: it is taken away when there is time. */
+export const STRUCK_OUT = '';
 
-/** Writes a page; on the web the storage takes it before this returns. */
-export async function writeJournal(
-  storage: KeyValueStorage,
-  entry: JournalPage['entry'],
-): Promise<JournalPage> {
+let pages = 0;
+let last_ms = 0;
+
+/** A new page. Its key sorts after those this window wrote before it, whatever the clock does. */
+export function newPage(page: Omit<JournalPage, 'key' | 'version'>): JournalPage {
   pages += 1;
-  const key = `${JOURNAL_PREFIX}${Date.now()}-${String(pages).padStart(8, '0')}-${nanoid(4)}`;
-  await storage.setItem(key, JSON.stringify(entry));
-  return { key, entry };
+  last_ms = Math.max(last_ms, Date.now());
+  const key = `${JOURNAL_PREFIX}${last_ms}-${String(pages).padStart(8, '0')}-${nanoid(4)}`;
+  return { key, version: DATA_VERSION, ...page };
+}
+
+/** A page as it is stored. A path set to nothing is written down too. */
+export function pageText({ key: _, edits, ...page }: JournalPage): string {
+  return JSON.stringify({ ...page, edits: edits.map(({ path, value }) => ({ path, value })) });
 }

@@ -1,5 +1,4 @@
 import { DATA_VERSION } from '@core/formats/upgrade';
-import type { KeyValueStorage } from './storage';
 
 export const PREFIX = 'elbow-room/';
 export const KIT_KEY = `${PREFIX}kit`;
@@ -8,7 +7,8 @@ export const JOB_PREFIX = `${PREFIX}job/`;
 export const DAMAGED_PREFIX = `${PREFIX}damaged/`;
 export const jobKey = (id: string): string => `${JOB_PREFIX}${id}`;
 export const JOURNAL_PREFIX = `${PREFIX}pending/`;
+/** Says that what an earlier app kept in another place has been taken over. */
+export const TAKEN_OVER_KEY = `${PREFIX}taken-over`;
 
-/** Writes one record in its envelope. */
-export const writeRecord = (storage: KeyValueStorage, key: string, data: unknown): Promise<void> =>
-  storage.setItem(key, JSON.stringify({ version: DATA_VERSION, data }));
+/** One record in its envelope, as it is stored. */
+export const envelope = (data: unknown): string => JSON.stringify({ version: DATA_VERSION, data });

@@ -1,5 +1,5 @@
-import { nanoid } from 'nanoid/non-secure';
 import { ok, refuse, type Result } from '@core/units/result';
+import { isFull } from './storage';
 
 const DATABASE = 'elbow-room-photos';
 const SHELF = 'photos';
@@ -24,27 +24,62 @@ export async function choosePhoto(): Promise<Blob | null> {
   return chosen.canceled ? null : (chosen.assets[0]?.file ?? null);
 }
 
-/** Scales a picture down and keeps it; answers its id. */
-export async function keepPhoto(picture: Blob): Promise<Result<string>> {
+/** Scales a picture down and keeps it; answers its id. @param makeRoom asked for room where there is none left */
+export async function keepPhoto(
+  picture: Blob,
+  makeRoom: () => Promise<boolean> = () => Promise.resolve(false),
+): Promise<Result<string>> {
+  if (picture.size === 0) return refuse('That file is empty: nothing in it to show. Choose a JPEG or PNG.');
   try {
-    const id = nanoid(12);
-    await putPhoto(id, await scaled(picture));
-    return ok(id);
+    return ok(await putPhoto(await scaled(picture)));
   } catch (error) {
+    if (isFull(error) && (await makeRoom())) return keepPhoto(picture);
     return refuse(
-      /quota/i.test(String((error as Error)?.name))
+      isFull(error)
         ? 'Storage is full: the picture is not kept. Delete some and try again.'
         : 'That file cannot be read as a picture. Choose a JPEG or PNG.',
     );
   }
 }
 
-/** Keeps a picture under an id of its own, as it is. */
-export const putPhoto = async (id: string, picture: Blob): Promise<void> => {
+const ID_LENGTH = 40;
+
+/** The id of a picture: made of what is in it, so that no picture can take another's place. */
+async function photoId(bytes: Uint8Array): Promise<string> {
+  const [{ sha256 }, { bytesToHex }] = await Promise.all([
+    import('@noble/hashes/sha2.js'),
+    import('@noble/hashes/utils.js'),
+  ]);
+  return bytesToHex(sha256(bytes)).slice(0, ID_LENGTH);
+}
+
+/** Keeps a picture as it is. @returns its id */
+export async function putPhoto(picture: Blob): Promise<string> {
+  const id = await photoId(new Uint8Array(await picture.arrayBuffer()));
   const db = await database();
-  await db.put(SHELF, picture, id);
-  db.close();
-};
+  try {
+    if ((await db.getKey(SHELF, id)) === undefined) await db.put(SHELF, picture, id);
+  } finally {
+    db.close();
+  }
+  return id;
+}
+
+/**
+ * Takes out pictures that nothing names any more.
+ * @param named a text in which the id of every picture stands that is to stay
+ * @returns how many went
+ */
+export async function sweepPhotos(named: string): Promise<number> {
+  const db = await database();
+  try {
+    const left = (await db.getAllKeys(SHELF)).filter((id) => !named.includes(String(id)));
+    for (const id of left) await db.delete(SHELF, id);
+    return left.length;
+  } finally {
+    db.close();
+  }
+}
 
 /** A kept picture; null where it is not on this device. */
 export async function readPhoto(id: string): Promise<Blob | null> {

@@ -1,11 +1,13 @@
 import { z } from 'zod';
+import { blankJob } from '@core/formats/blankJob';
+import { EMPTY_KIT } from '@core/formats/blankKit';
 import { explainIssue } from '@core/formats/jobFile';
 import { Job } from '@core/formats/job';
 import { Kit } from '@core/formats/kit';
+import { salvage, type LostPart } from '@core/formats/salvage';
 import { DATA_VERSION, upgradeJob, upgradeKit } from '@core/formats/upgrade';
 import type { JournalPage } from './journal';
-import { DAMAGED_PREFIX, JOURNAL_PREFIX } from './keys';
-import type { KeyValueStorage } from './storage';
+import { jobKey } from './keys';
 
 const FieldChange = z.object({
   path: z.string(),
@@ -16,7 +18,7 @@ const FieldChange = z.object({
 /** One act of somebody's, with what stood there before: the trail that undo and restore walk back. */
 export const HistoryEntry = z.object({
   at: z.iso.datetime(),
-  /** The tab it was done in, so that two people's acts are never taken for one. */
+  /** The window it was done in, so that two people's acts are never taken for one. */
   by: z.string().optional(),
   title: z.string(),
   changes: z.array(FieldChange),
@@ -39,9 +41,16 @@ export const Settings = z.object({
   theme: z.enum(['daylight', 'dark']),
 });
 export type Settings = z.infer<typeof Settings>;
-/** What reading a record came to. */
+
+export const DEFAULT_SETTINGS: Settings = { system: 'metric', theme: 'daylight' };
+
+/** What reading a record came to. What had to be taken out of one that is otherwise sound stands beside it. */
 export type Stored<T> =
-  { kind: 'ok'; data: T } | { kind: 'missing' } | { kind: 'damaged'; text: string; reason: string };
+  | { kind: 'ok'; data: T; lost: readonly LostPart[] }
+  | { kind: 'missing' }
+  /** Of a newer app: shown where it can be read, never written over. */
+  | { kind: 'newer'; data: T | null; name: string; version: number }
+  | { kind: 'damaged'; text: string; reason: string };
 
 /** A record of an earlier version brought up to this one: whatever in it is a job or a kit. */
 function upgraded(data: unknown, from: number): unknown {
@@ -54,14 +63,10 @@ function upgraded(data: unknown, from: number): unknown {
 }
 
 const Envelope = z.object({ version: z.number(), data: z.unknown() });
+const Named = z.object({ job: z.object({ title: z.string() }) });
 
-/** Reads and checks one record. Never throws on what it holds; only a storage that refuses to be read throws. */
-export async function readRecord<T>(
-  storage: KeyValueStorage,
-  key: string,
-  schema: z.ZodType<T>,
-): Promise<Stored<T>> {
-  const text = await storage.getItem(key);
+/** Reads and checks the text of one record. Never throws, whatever it holds. */
+function readText<T>(text: string | null, schema: z.ZodType<T>, blank: unknown): Stored<T> {
   if (text === null) return { kind: 'missing' };
   let raw: unknown;
   try {
@@ -69,37 +74,70 @@ export async function readRecord<T>(
   } catch {
     return { kind: 'damaged', text, reason: 'it is cut short or not JSON' };
   }
-  const envelope = Envelope.safeParse(raw);
-  if (!envelope.success) return { kind: 'damaged', text, reason: 'it has no version' };
-  const { version, data } = envelope.data;
-  if (version > DATA_VERSION)
-    return { kind: 'damaged', text, reason: `it was written by a newer app (version ${version})` };
-  const checked = schema.safeParse(upgraded(data, version));
-  return checked.success
-    ? { kind: 'ok', data: checked.data }
-    : { kind: 'damaged', text, reason: explainIssue(checked.error) };
+  const opened = Envelope.safeParse(raw);
+  if (!opened.success) return { kind: 'damaged', text, reason: 'it has no version' };
+  const { version, data } = opened.data;
+  if (version > DATA_VERSION) {
+    const read = schema.safeParse(data);
+    const named = Named.safeParse(data);
+    return {
+      kind: 'newer',
+      data: read.success ? read.data : null,
+      name: named.success ? named.data.job.title : '',
+      version,
+    };
+  }
+  const found = upgraded(data, version);
+  const checked = schema.safeParse(found);
+  if (checked.success) return { kind: 'ok', data: checked.data, lost: [] };
+  const saved = salvage(schema, found, blank);
+  return saved ? { kind: 'ok', ...saved } : { kind: 'damaged', text, reason: explainIssue(checked.error) };
 }
 
-const JournalEntry = z.object({
-  jobId: z.string(),
-  at: z.iso.datetime(),
-  by: z.string().optional(),
-  title: z.string(),
-  edits: z.array(z.object({ path: z.string(), value: z.unknown().optional() })),
-});
+const LONG_AGO = '2000-01-01T00:00:00.000Z';
 
-/** Pages left over, oldest first. A page that cannot be read holds half an entry at most, and is struck out. */
-export async function readJournal(storage: KeyValueStorage): Promise<JournalPage[]> {
-  const keys = (await storage.getAllKeys()).filter((key) => key.startsWith(JOURNAL_PREFIX)).sort();
-  const found: JournalPage[] = [];
-  for (const key of keys) {
-    const read = JournalEntry.safeParse(safeJson((await storage.getItem(key)) ?? ''));
-    if (read.success) {
-      const { edits, ...rest } = read.data;
-      found.push({ key, entry: { ...rest, edits: edits.map(({ path, value }) => ({ path, value })) } });
-    } else await storage.removeItem(key);
-  }
-  return found;
+/** Reads one record, by what kind it is. */
+export const readJobRecord = (text: string | null, key: string): Stored<JobRecord> => {
+  const id = key.slice(jobKey('').length);
+  const read = readText<JobRecord>(text, JobRecord, {
+    job: blankJob(id, LONG_AGO),
+    history: [],
+    deletedAt: null,
+  });
+  return read;
+};
+export const readKitRecord = (text: string | null): Stored<KitRecord> =>
+  readText<KitRecord>(text, KitRecord, { kit: EMPTY_KIT, history: [] });
+export const readSettings = (text: string | null): Stored<Settings> =>
+  readText<Settings>(text, Settings, DEFAULT_SETTINGS);
+
+/** Why a record may not be stored; null where it may. */
+export const whyNotJob = (record: JobRecord): string | null => whyNot(JobRecord, record);
+export const whyNotKit = (record: KitRecord): string | null => whyNot(KitRecord, record);
+
+function whyNot(schema: z.ZodType, record: unknown): string | null {
+  const read = schema.safeParse(record);
+  return read.success ? null : explainIssue(read.error);
+}
+
+const Edits = z.array(z.object({ path: z.string(), value: z.unknown().optional() }));
+const PageBase = { at: z.iso.datetime(), by: z.string().optional(), title: z.string(), edits: Edits };
+const PageText = z.union([
+  z.object({ version: z.number(), record: z.string(), ...PageBase }),
+  // Before version 9 a page was of a job always, and said nothing of a version.
+  z.object({ jobId: z.string(), ...PageBase }).transform(({ jobId, ...page }) => ({
+    ...page,
+    version: 1,
+    record: jobKey(jobId),
+  })),
+]);
+
+/** Reads a page of the journal; null where it holds none. */
+export function readPage(key: string, text: string): JournalPage | null {
+  const read = PageText.safeParse(safeJson(text));
+  if (!read.success) return null;
+  const { edits, ...page } = read.data;
+  return { key, ...page, edits: edits.map(({ path, value }) => ({ path, value })) };
 }
 
 function safeJson(text: string): unknown {
@@ -110,21 +148,18 @@ function safeJson(text: string): unknown {
   }
 }
 
-const SetAside = z.object({ key: z.string(), reason: z.string(), text: z.string() });
+/** Something set aside: what could not be read, whole or a part of it, until somebody lets it go. */
+const SetAside = z.object({
+  key: z.string(),
+  reason: z.string(),
+  text: z.string(),
+  /** Path of the part in its record; none where it is the whole record. */
+  part: z.string().optional(),
+});
+export type SetAside = z.infer<typeof SetAside>;
 
-/** Damaged records set aside earlier and not let go of since. */
-export async function readSetAside(
-  storage: KeyValueStorage,
-): Promise<{ key: string; reason: string; text: string; heldAt: string }[]> {
-  const keys = (await storage.getAllKeys()).filter((key) => key.startsWith(DAMAGED_PREFIX));
-  const held = await Promise.all(
-    keys.map(async (heldAt) => {
-      const text = (await storage.getItem(heldAt)) ?? '';
-      const read = SetAside.safeParse(safeJson(text));
-      return read.success
-        ? { ...read.data, heldAt }
-        : { key: heldAt, reason: 'it was damaged before', text, heldAt };
-    }),
-  );
-  return held;
+/** Reads what was set aside under a key. */
+export function readSetAside(text: string, key: string): SetAside {
+  const read = SetAside.safeParse(safeJson(text));
+  return read.success ? read.data : { key, reason: 'it was damaged before', text };
 }

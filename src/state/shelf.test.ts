@@ -14,7 +14,7 @@ describe('shelves', () => {
     '%s: a new item is valid as it stands, and can be copied, edited, thrown away and had back',
     (shelf) => {
       const before = kit()[shelf].length;
-      const id = addItem(shelf);
+      const id = addItem(shelf) ?? '';
       expect(Kit.safeParse(kit()).success).toBe(true);
       const copy = copyItem(shelf, id);
       expect(kit()[shelf]).toHaveLength(before + 2);

@@ -1,8 +1,9 @@
-import { nanoid } from 'nanoid/non-secure';
-import { applyEdits, type Edit } from '@core/formats/edits';
 import { BLANK_POINT, blankMachine, blankSupply } from '@core/formats/blankKit';
+import type { Edit } from '@core/formats/edits';
 import type { CordItem, Kit, LeadSet, Tin, Tool } from '@core/formats/kit';
-import { editKit, hush, say, useApp } from './store';
+import { LONGEST, MOST_ITEMS } from '@core/formats/limits';
+import { newId } from './ids';
+import { editKitAt, editKitWithUndo, say, useApp } from './store';
 
 /** The shelves of the kit. */
 export type Shelf = keyof Kit;
@@ -41,62 +42,63 @@ const STARTS: { [S in Shelf]: (id: string) => Item<S> } = {
   }),
 };
 
-const kitNow = (): Kit => useApp.getState().kit.kit;
+const itemsOf = <S extends Shelf>(shelf: S): readonly Item<S>[] =>
+  useApp.getState().kit.kit[shelf] as readonly Item<S>[];
 
-const withShelf = <S extends Shelf>(shelf: S, items: Item<S>[]): Kit => ({ ...kitNow(), [shelf]: items });
-
-const itemsOf = <S extends Shelf>(shelf: S): Item<S>[] => kitNow()[shelf] as Item<S>[];
-
-export const newItemId = (): string => nanoid(8);
+/** Whether a shelf takes so many more; said where it does not. */
+function hasRoom(shelf: Shelf, more: number): boolean {
+  const most = MOST_ITEMS[shelf];
+  if (itemsOf(shelf).length + more <= most) return true;
+  say(
+    `${most} ${shelf} are the most a kit holds. Take out what is not on the truck any more, then add this.`,
+  );
+  return false;
+}
 
 /** Adds tins that a table brought; they can be taken out again at one press. */
 export function addTins(tins: readonly Tin[]): void {
-  const before = itemsOf('tins');
-  void editKit(withShelf('tins', [...before, ...tins]), 'Took in tins');
-  say(`Taken in: ${tins.length} ${tins.length === 1 ? 'tin' : 'tins'}`, () => {
-    void editKit(withShelf('tins', before), 'Undid taking in tins');
-    hush();
-  });
+  if (!hasRoom('tins', tins.length)) return;
+  editKitWithUndo(
+    tins.map((tin) => ({ path: `tins.${tin.id}`, value: tin })),
+    'Took in tins',
+    `Taken in: ${tins.length} ${tins.length === 1 ? 'tin' : 'tins'}`,
+  );
 }
 
-/** Puts a new item on a shelf; answers its id. */
-export function addItem<S extends Shelf>(shelf: S): string {
-  const item = STARTS[shelf](newItemId());
-  void editKit(withShelf(shelf, [...itemsOf(shelf), item]), 'Added to the kit');
+/** Puts a new item on a shelf; answers its id, null where the shelf is full. */
+export function addItem<S extends Shelf>(shelf: S): string | null {
+  if (!hasRoom(shelf, 1)) return null;
+  const item = STARTS[shelf](newId());
+  void editKitAt([{ path: `${shelf}.${item.id}`, value: item }], 'Added to the kit');
   return item.id;
 }
 
 /** Edits an item in place. */
 export function editItem<S extends Shelf>(shelf: S, id: string, edits: readonly Edit[]): void {
-  const items = itemsOf(shelf).map((item) => (item.id === id ? applyEdits(item, edits) : item));
-  void editKit(withShelf(shelf, items), 'Edited the kit');
+  void editKitAt(
+    edits.map(({ path, value }) => ({ path: `${shelf}.${id}.${path}`, value })),
+    'Edited the kit',
+  );
 }
 
 /** Copies an item; answers the copy's id. */
 export function copyItem<S extends Shelf>(shelf: S, id: string): string | null {
   const item = itemsOf(shelf).find((i) => i.id === id);
-  if (!item) return null;
+  if (!item || !hasRoom(shelf, 1)) return null;
   const copy = {
     ...item,
-    id: newItemId(),
-    ...('name' in item ? { name: `${item.name}, copy`.slice(0, 120) } : {}),
+    id: newId(),
+    ...('name' in item ? { name: `${item.name}, copy`.slice(0, LONGEST.name) } : {}),
   } as Item<S>;
-  void editKit(withShelf(shelf, [...itemsOf(shelf), copy]), 'Copied in the kit');
+  void editKitAt([{ path: `${shelf}.${copy.id}`, value: copy }], 'Copied in the kit');
   return copy.id;
 }
 
 /** Takes an item off its shelf; it can be put back. */
 export function deleteItem<S extends Shelf>(shelf: S, id: string): void {
-  const before = itemsOf(shelf);
-  void editKit(
-    withShelf(
-      shelf,
-      before.filter((item) => item.id !== id),
-    ),
+  editKitWithUndo(
+    [{ path: `${shelf}.${id}`, value: undefined }],
     'Took out of the kit',
+    'Taken out of the kit',
   );
-  say('Taken out of the kit', () => {
-    void editKit(withShelf(shelf, before), 'Put back');
-    hush();
-  });
 }

@@ -8,7 +8,8 @@ interface Props {
   words: string;
   /** What can be done about it: an undo, an export. */
   act?: { title: string; onPress: () => void } | undefined;
-  onClose: () => void;
+  /** None where it has to be seen until it is mended. */
+  onClose?: () => void;
 }
 
 /** Something said once, with a way back where there is one. */
@@ -38,7 +39,7 @@ export function NoticeBar({ words, act, onClose }: Props) {
           onPress={act.onPress}
         />
       )}
-      <Act kind="bar" title="Close" testID="notice-close" onPress={onClose} />
+      {onClose && <Act kind="bar" title="Close" testID="notice-close" onPress={onClose} />}
     </View>
   );
 }

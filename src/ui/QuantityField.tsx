@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { numberField, readField, steppedValue, type NumberPath } from '@core/formats/fields';
+import { LONGEST } from '@core/formats/limits';
 import { formatBoth, formatQuantity } from '@core/units/format';
 import { SIZE, type UnitSystem } from '@core/units/kinds';
 import { Act } from './Act';
@@ -67,6 +68,7 @@ export function QuantityField({
             value={text}
             onChange={onType}
             label={name}
+            most={LONGEST.typed}
             placeholder={
               spec.kind === SIZE && spec.usual < GAUGED_mm
                 ? spec.kind.example[system].split(/,| or /)[0]

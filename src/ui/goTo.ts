@@ -54,6 +54,8 @@ export const openTruck = () => router.push(work('truck', 'list'));
 export const openNote = (family: string) => router.push(work('notes', family));
 /** Opens the history of a job. */
 export const openHistory = (id: string) => router.push(inJob(id, 'history'));
+/** Opens what was thrown away. */
+export const openBin = () => router.push('/bin');
 /** Back where one came from; from a shared link, to a stop of the job. */
 export const goBackOr = (id: string, stop: StopId) =>
   router.canGoBack() ? router.back() : openStop(id, stop);

@@ -53,7 +53,9 @@ after(async () => app?.stop());
 async function findings(b: Session, path: string): Promise<string[]> {
   await b.driver.get(app.url + path);
   await b.driver.wait(async () => (await b.driver.findElements({ css: '[role=main]' })).length > 0, 15_000);
-  await b.driver.sleep(250);
+  await b.driver.executeAsyncScript(
+    `const done = arguments[0]; document.fonts.ready.then(() => requestAnimationFrame(() => requestAnimationFrame(done)));`,
+  );
   // No frames on any page: axe need not open a window of its own to put frames together.
   const { violations } = await new AxeBuilder(b.driver).setLegacyMode(true).withTags(TAGS).analyze();
   return violations.map(

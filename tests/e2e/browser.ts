@@ -1,8 +1,17 @@
-import { mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
+import {
+  existsSync,
+  mkdtempSync,
+  readdirSync,
+  readFileSync,
+  renameSync,
+  rmSync,
+  writeFileSync,
+} from 'node:fs';
 import type { AddressInfo } from 'node:net';
 import { createServer, type Server } from 'node:http';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import assert from 'node:assert/strict';
 import { Builder, By, Key, logging, until, type WebElement } from 'selenium-webdriver';
 import { Driver, Options, ServiceBuilder } from 'selenium-webdriver/chrome';
 import { makeServer } from '../../server/app';
@@ -49,6 +58,8 @@ export interface Session {
   shot(path: string): Promise<void>;
   taps(): number;
   resetTaps(): void;
+  /** Ends the browser's processes at once, as a battery does; the profile stays. */
+  kill(): Promise<void>;
   quit(): Promise<void>;
 }
 
@@ -162,12 +173,16 @@ export async function openBrowser({
       );
     },
     downloaded: async (ending) => {
-      await driver.wait(
-        () => readdirSync(downloads).some((name) => name.endsWith(ending)),
-        WAIT_ms,
-        `no download ends in ${ending}`,
-      );
-      return join(downloads, readdirSync(downloads).find((name) => name.endsWith(ending)) ?? '');
+      // Whole once nothing is under way any more; then out of the folder, so that the next one is waited for too.
+      const here = () => readdirSync(downloads);
+      const isWhole = () =>
+        here().some((name) => name.endsWith(ending)) && !here().some((name) => name.endsWith('.crdownload'));
+      await driver.wait(isWhole, WAIT_ms, `no whole download ends in ${ending}: ${here().join(', ')}`);
+      const name = here().find((one) => one.endsWith(ending)) ?? '';
+      const taken = mkdtempSync(join(tmpdir(), 'elbow-taken-'));
+      renameSync(join(downloads, name), join(taken, name));
+      here().forEach((other) => rmSync(join(downloads, other)));
+      return join(taken, name);
     },
     giveFile: async (id, path) => {
       await driver.sendAndGetDevToolsCommand('Page.setInterceptFileChooserDialog', { enabled: true });
@@ -180,6 +195,13 @@ export async function openBrowser({
     resetTaps: () => {
       taps = 0;
     },
+    kill: async () => {
+      const tree = processesOf(`--user-data-dir=${own}`);
+      assert.ok(tree.length > 0, 'no browser to kill');
+      tree.forEach(killNow);
+      await waitUntil(() => tree.every((pid) => !isAlive(pid)));
+      await driver.quit().catch(() => undefined);
+    },
     quit: async () => {
       await driver.quit();
       rmSync(downloads, { recursive: true, force: true });
@@ -187,6 +209,54 @@ export async function openBrowser({
     },
   };
   return session;
+}
+
+/** A process and all that it started, by what stands in its command; none where there is no /proc. */
+function processesOf(word: string): number[] {
+  if (!existsSync('/proc')) return [];
+  const pids = readdirSync('/proc')
+    .filter((name) => /^\d+$/.test(name))
+    .map(Number);
+  const read = (pid: number, what: string) => {
+    try {
+      return readFileSync(`/proc/${pid}/${what}`, 'utf8');
+    } catch {
+      return '';
+    }
+  };
+  const parents = new Map(pids.map((pid) => [pid, Number(/\) \S (\d+)/.exec(read(pid, 'stat'))?.[1] ?? 0)]));
+  const first = pids.filter((pid) => {
+    const words = read(pid, 'cmdline').split('\0');
+    return words.includes(word) && words.some((one) => one.includes('chromium'));
+  });
+  const isBelow = (pid: number): boolean =>
+    first.includes(pid) || (parents.has(pid) && isBelow(parents.get(pid) ?? 0));
+  return pids.filter((pid) => isBelow(pid));
+}
+
+function killNow(pid: number): void {
+  try {
+    process.kill(pid, 'SIGKILL');
+  } catch {
+    // It went with its parent.
+  }
+}
+
+function isAlive(pid: number): boolean {
+  try {
+    return !/\) Z /.test(readFileSync(`/proc/${pid}/stat`, 'utf8'));
+  } catch {
+    return false;
+  }
+}
+
+/** Waits until something is so, looking every few milliseconds. */
+async function waitUntil(isSo: () => boolean): Promise<void> {
+  const end = Date.now() + WAIT_ms;
+  while (!isSo()) {
+    if (Date.now() > end) throw new Error('the browser does not die');
+    await new Promise((go) => setTimeout(go, 10));
+  }
 }
 
 /** What the console complained of since last asked: CSP breaches and errors appear here. */

@@ -4,6 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { describe, test } from 'node:test';
 import { complaints, openBrowser, type Session } from './browser';
+import { allStored, stored } from './stored';
 import { answerStopWork, freshStart, openDemo, openStop, oneBrowser, type Served } from './paths';
 
 /** Presses and entries from an empty truck to the first plan: two seconds each keeps it under two minutes. */
@@ -66,7 +67,7 @@ describe('a browser that refuses to store', () => {
     const denied = await openBrowser();
     try {
       await denied.driver.sendDevToolsCommand('Page.addScriptToEvaluateOnNewDocument', {
-        source: `Object.defineProperty(window, 'localStorage', {
+        source: `for (const name of ['localStorage', 'indexedDB']) Object.defineProperty(window, name, {
           get() { throw new DOMException('access is denied', 'SecurityError'); },
         });`,
       });
@@ -123,8 +124,7 @@ describe('a nameplate picture', () => {
     assert.equal(await shownSize(), null);
     await b.tap('notice-undo');
     await b.driver.wait(async () => (await shownSize()) !== null, 15_000, 'not brought back');
-    const stored = await b.driver.executeScript<string>('return JSON.stringify(localStorage)');
-    assert.ok(stored.length < 200_000, 'the picture lies in the small storage');
+    assert.ok((await allStored(b)).length < 200_000, 'the picture lies among the records');
   });
 
   test('a file that is no picture is refused with words', async () => {
@@ -151,8 +151,7 @@ describe('two windows on the kit', () => {
     await b.driver.switchTo().window(first);
     await b.tap('add-tins');
     await b.find('item-back');
-    const kept = await b.driver.executeScript<string>('return localStorage.getItem("elbow-room/kit")');
-    assert.equal(JSON.parse(kept).data.kit.tins.length, 11);
+    await b.driver.wait(async () => (await stored(b, 'kit')).kit.tins.length === 11, 5000, 'a tin is lost');
     await b.driver.switchTo().window(second);
     await b.driver.close();
     await b.driver.switchTo().window(first);

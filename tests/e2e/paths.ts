@@ -1,6 +1,7 @@
 import { STOP_WORK_GROUPS } from '../../src/core/data/stopWork';
 import { after, before } from 'node:test';
 import { openBrowser, serve, type Session } from './browser';
+import { wipe } from './stored';
 
 /** Ways through the app that more than one test walks. */
 
@@ -25,7 +26,8 @@ export function oneBrowser(take: (session: Session, app: Served) => void, option
 /** A first visit: nothing stored, the invented yard on the page. */
 export async function freshStart(b: Session, url: string): Promise<void> {
   await b.driver.get(url);
-  await b.driver.executeScript('localStorage.clear()');
+  await b.find('new-job');
+  await wipe(b);
   await b.driver.get(url);
   await b.find('new-job');
 }

@@ -3,6 +3,7 @@ import { readFileSync } from 'node:fs';
 import { beforeEach, describe, test } from 'node:test';
 import { complaints, type Session } from './browser';
 import { answerStopWork, freshStart, openDemo, openStop, oneBrowser, type Served } from './paths';
+import { allStored, stored } from './stored';
 
 /** Presses that the commonest repair may take from a blank start to its sheet. */
 const MOST_TAPS = 40;
@@ -180,21 +181,22 @@ describe('nothing entered is lost', () => {
     await b.tap('more-vent-cowl');
     await b.tap('delete-vent-cowl');
     await b.driver.wait(async () => !(await b.has('job-vent-cowl')), 5000);
-    await b.driver.executeScript('localStorage.clear()');
+    await b.tap('to-bin');
+    await b.tap('bin-empty');
+    await b.tap('bin-empty-sure');
+    await b.says('notice', /One job is gone for good/);
+    await b.tap('bin-back');
     await b.giveFile('import', file);
     await b.tap('import-take');
     await b.says('notice', /Taken in: Vent cowl patch/);
-    const stored = await b.driver.executeScript<string>(
-      'return localStorage.getItem("elbow-room/job/vent-cowl")',
-    );
-    assert.deepEqual(JSON.parse(stored).data.job, JSON.parse(exported).job);
+    assert.deepEqual((await stored(b, 'job/vent-cowl')).job, JSON.parse(exported).job);
   });
 
   test('a file that is no job file is refused with words, and changes nothing', async () => {
-    const before = await b.driver.executeScript<string>('return JSON.stringify(localStorage)');
+    const before = await allStored(b);
     await b.giveFile('import', `${process.cwd()}/package.json`);
     await b.says('import-refused', /no file of this app.*Nothing was changed/s);
-    assert.equal(await b.driver.executeScript<string>('return JSON.stringify(localStorage)'), before);
+    assert.equal(await allStored(b), before);
   });
 
   test('delete and copy, with undo', async () => {

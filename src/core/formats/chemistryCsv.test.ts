@@ -12,15 +12,28 @@ describe('an analyser’s table', () => {
     expect(readChemistryCsv('Element,Percent,Error\nfe,70.1,0.2\nCr,18.2,\nC,<0.02,\nMo,ND,\n')).toEqual({
       ok: true,
       value: {
-        Fe: { percent: 70.1, error: 0.2 },
-        Cr: { percent: 18.2, error: 0.55 },
-        C: { percent: 0, error: 0.02 },
-        Mo: { percent: 0, error: 0.02 },
+        elements: {
+          Fe: { percent: 70.1, error: 0.2 },
+          Cr: { percent: 18.2, error: 0.55 },
+          C: { percent: 0, error: 0.02 },
+          Mo: { percent: 0, error: 0.02 },
+        },
+        typed: {},
+      },
+    });
+  });
+
+  test('a limit that says too little is kept as it stands, and does not count', () => {
+    expect(readChemistryCsv('element,percent\nFe,<60\nCr,18.2\n')).toMatchObject({
+      ok: true,
+      value: {
+        elements: { Fe: { percent: null, error: null }, Cr: { percent: 18.2 } },
+        typed: { 'Fe.percent': '<60' },
       },
     });
     expect(readChemistryCsv('element;percent\nCu;"88,5"\nSn;10 %\n')).toMatchObject({
       ok: true,
-      value: { Cu: { percent: 88.5 }, Sn: { percent: 10 } },
+      value: { elements: { Cu: { percent: 88.5 }, Sn: { percent: 10 } } },
     });
   });
 
@@ -55,7 +68,10 @@ describe('an analyser’s table', () => {
       fc.property(
         fc.dictionary(fc.constantFrom(...ELEMENTS), reading, { minKeys: 1 }),
         (elements: Elements) => {
-          expect(readChemistryCsv(writeChemistryCsv(elements))).toEqual({ ok: true, value: { ...elements } });
+          expect(readChemistryCsv(writeChemistryCsv(elements))).toEqual({
+            ok: true,
+            value: { elements: { ...elements }, typed: {} },
+          });
         },
       ),
     );

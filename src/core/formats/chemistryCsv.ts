@@ -18,12 +18,21 @@ export const writeChemistryCsv = (elements: Elements): string =>
     { escapeFormulae: true },
   );
 
+/** A limit over this says too little to count, %. */
+const MOST_LIMIT = 50;
+
+/** An analyser's table as it was read, and what stood there that does not count, word for word by `<element>.percent`. */
+export interface ReadChemistry {
+  elements: Elements;
+  typed: Record<string, string>;
+}
+
 /**
  * Reads an analyser's table: a line an element, with its percent and, where the instrument gives one, its error. "<0.02" and "ND"
- * are readings too: none found.
+ * are readings too: none found. "<60" is kept as it stands and does not count.
  * @returns readings by element, or a message with the line that is wrong
  */
-export function readChemistryCsv(text: string): Result<Elements> {
+export function readChemistryCsv(text: string): Result<ReadChemistry> {
   if (text.length > MOST_TEXT)
     return refuse('The table is over 200 kB. One analysis is a few lines: choose another file.');
   const parsed = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, '').trimEnd(), {
@@ -34,6 +43,7 @@ export function readChemistryCsv(text: string): Result<Elements> {
   if (missing.length > 0)
     return refuse(`Line 1: no column ${missing.join(', ')}. The first line must be ${COLUMNS.join(',')}.`);
   const elements: Elements = {};
+  const typed: Record<string, string> = {};
   for (const [index, row] of parsed.data.entries()) {
     const line = `Line ${index + 2}`;
     const name = (row.element ?? '').trim();
@@ -48,6 +58,11 @@ export function readChemistryCsv(text: string): Result<Elements> {
       return refuse(`${line}: ${symbol} wants a percentage from 0 to 100, such as 18.2.`);
     if ((row.error ?? '').trim() !== '' && (error === null || error.value > 50))
       return refuse(`${line}: the error of ${symbol} wants a percentage from 0 to 50, such as 0.1.`);
+    if (!percent.found && percent.value > MOST_LIMIT) {
+      elements[symbol] = { percent: null, error: null };
+      typed[`${symbol}.percent`] = (row.percent ?? '').trim();
+      continue;
+    }
     elements[symbol] = {
       percent: percent.found ? percent.value : 0,
       error: error?.value ?? (percent.found ? usualError(percent.value) : percent.value || USUAL_ERROR),
@@ -58,7 +73,7 @@ export function readChemistryCsv(text: string): Result<Elements> {
   const sum = Object.values(elements).reduce((total, { percent }) => total + (percent ?? 0), 0);
   if (sum > MOST_SUM)
     return refuse(`The elements add up to ${sum.toFixed(1)} %. Check for a reading in the wrong unit.`);
-  return ok(elements);
+  return ok({ elements, typed });
 }
 
 /** A reading: a number with or without a sign of percent, or none found, below a limit. */

@@ -5,7 +5,8 @@ import fc from 'fast-check';
 import { TIN_EVENT_IDS } from '../data/tinEvents';
 import { ROD_CLASS_IDS } from '../data/rods';
 import { ROD_SIZE_IDS } from '../data/rodSizes';
-import { previewImport, rebaseKit } from './merge';
+import { previewImport } from './merge';
+import { applyKitEdits, kitChanges, readKitPath } from './kitEdits';
 import { readFile } from './files';
 import { blankJob } from './blankJob';
 import { writeArchive, writeJobFile, writeKitFile } from './write';
@@ -243,12 +244,71 @@ describe('a kit changed in two windows', () => {
     const before = kitWith('a', 'b', 'c');
     const mine = kitWith('a', 'b longer', 'd');
     const here = kitWith('a renamed', 'b', 'c', 'e');
-    expect(names(rebaseKit(here, before, mine))).toEqual(['a renamed', 'b longer', 'e', 'd']);
+    expect(names(applyKitEdits(here, kitChanges(before, mine)))).toEqual(['a renamed', 'b longer', 'e', 'd']);
   });
 
   test('undone where nobody else was at it, the order is as before', () => {
     const before = kitWith('a', 'b', 'c');
     const without = kitWith('a', 'c');
-    expect(rebaseKit(without, without, before)).toEqual(before);
+    expect(applyKitEdits(without, kitChanges(without, before))).toEqual(before);
+  });
+
+  test('the edits between any two kits make the one of the other, and reading each path back gives what was put', () => {
+    const anyKit = fc
+      .uniqueArray(fc.tuple(fc.constantFrom('a', 'b', 'c', 'd', 'e'), fc.integer({ min: 1, max: 3 })), {
+        selector: ([id]) => id,
+      })
+      .map((items) => ({
+        ...kitWith(),
+        cords: items.map(([id, length_m]) => ({ id, name: id, length_m, size: 'mm2-4' as const, typed: {} })),
+      }));
+    fc.assert(
+      fc.property(anyKit, anyKit, (before, after) => {
+        const edits = kitChanges(before, after);
+        expect(applyKitEdits(before, edits)).toEqual(after);
+        for (const { path, value } of edits) expect(readKitPath(after, path)).toEqual(value);
+      }),
+    );
+  });
+
+  test('an edit of what is not there, or of no shelf, changes nothing', () => {
+    const kit = kitWith('a');
+    expect(applyKitEdits(kit, [{ path: 'cords.z.length_m', value: 5 }])).toEqual(kit);
+    expect(applyKitEdits(kit, [{ path: '__proto__.a', value: { id: 'a' } }])).toEqual(kit);
+  });
+});
+
+describe('ids in files', () => {
+  test.each(['<img src=x>', '../../etc', 'a b', ''])(
+    '"%s" is no id: letters, digits and dashes are',
+    (id) => {
+      expect(messageOf(writeArchive([job, { ...job, id }], kit))).toBe(
+        'jobs.1.id: letters, digits and dashes only',
+      );
+    },
+  );
+
+  test('two jobs of one id are two jobs', () => {
+    const read = readFile(writeArchive([job, { ...job, title: 'second' }, { ...job, id: 'a-2' }], kit));
+    expect(read.ok && read.value.jobs.map(({ id, title }) => [id, title])).toEqual([
+      ['a', ''],
+      ['a-3', 'second'],
+      ['a-2', ''],
+    ]);
+  });
+
+  test('a message names what was expected in a few words', () => {
+    const text = (change: object) => writeArchive([{ ...job, ...change } as typeof job], kit);
+    expect(messageOf(text({ look: { ...job.look, position: 'sideways' } }))).toBe(
+      'jobs.0.look.position: expected one of 4 words, such as flat'.replace(
+        'one of 4 words, such as flat',
+        'one of flat, horizontal, vertical, overhead',
+      ),
+    );
+    const rod = messageOf(text({ rod: { ...job.rod, rodClass: 'E9999' } }));
+    expect(rod).toMatch(/^jobs\.0\.rod\.rodClass: expected one of \d+ words, such as E6010$/);
+    expect(messageOf(text({ createdAt: 'noon' }))).toMatch(/createdAt: expected a moment, such as 2026/);
+    expect(messageOf(text({ title: 'x'.repeat(121) }))).toBe('jobs.0.title: expected 120 characters at most');
+    expect(messageOf(text({ joint: 5 }))).toBe('jobs.0.joint: expected a group of fields');
   });
 });

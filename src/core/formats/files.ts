@@ -20,17 +20,24 @@ export type KitFile = z.infer<typeof KitFile>;
 export const Archive = z.object({
   format: z.literal(ARCHIVE_FORMAT),
   version: z.literal(DATA_VERSION),
-  jobs: z.array(Job).max(2000),
+  jobs: z.array(Job),
   kit: Kit,
 });
 
 export type Archive = z.infer<typeof Archive>;
 
+/** So many jobs are read between two words of how far it is. */
+const TOLD_EVERY = 20;
+
 /**
  * Reads a job, a kit or an archive, whichever it is, of this version or an earlier one.
+ * @param onRead told as the jobs of an archive are read: so many of so many
  * @returns what it brings, or a message that names what is wrong with it
  */
-export function readFile(contents: string): Result<Brought> {
+export function readFile(
+  contents: string,
+  onRead: (done: number, of: number) => void = () => undefined,
+): Result<Brought> {
   const opened = openFile(contents);
   if (!opened.ok) return opened;
   const { format, version, data } = opened.value;
@@ -43,10 +50,48 @@ export function readFile(contents: string): Result<Brought> {
     const read = KitFile.safeParse({ format, version: DATA_VERSION, kit });
     return read.success ? ok({ jobs: [], kit: read.data.kit }) : refuse(explainIssue(read.error));
   }
-  if (format === ARCHIVE_FORMAT) {
-    const jobs = Array.isArray(data.jobs) ? data.jobs.map((job) => upgradeJob(job, version)) : data.jobs;
-    const read = Archive.safeParse({ format, version: DATA_VERSION, jobs, kit });
-    return read.success ? ok({ jobs: read.data.jobs, kit: read.data.kit }) : refuse(explainIssue(read.error));
+  if (format !== ARCHIVE_FORMAT)
+    return refuse(`This is no file of this app: its format is "${format.slice(0, 40)}".`);
+  const head = Archive.safeParse({
+    format,
+    version: DATA_VERSION,
+    jobs: Array.isArray(data.jobs) ? [] : data.jobs,
+    kit,
+  });
+  if (!head.success) return refuse(explainIssue(head.error));
+  const jobs = readJobs(data.jobs as unknown[], version, onRead);
+  return jobs.ok ? ok({ jobs: withOwnIds(jobs.value), kit: head.data.kit }) : jobs;
+}
+
+/** Reads jobs one by one; the message names the one that is wrong. */
+function readJobs(
+  raw: readonly unknown[],
+  version: number,
+  onRead: (done: number, of: number) => void,
+): Result<Job[]> {
+  const jobs: Job[] = [];
+  for (const [n, one] of raw.entries()) {
+    const read = Job.safeParse(upgradeJob(one, version));
+    if (!read.success) return refuse(`jobs.${n}.${explainIssue(read.error)}`);
+    jobs.push(read.data);
+    if (jobs.length % TOLD_EVERY === 0 || jobs.length === raw.length) onRead(jobs.length, raw.length);
   }
-  return refuse(`This is no file of this app: its format is "${format.slice(0, 40)}".`);
+  return ok(jobs);
+}
+
+/** Jobs of which no two go by one id: the second of two becomes a job of its own. */
+function withOwnIds(jobs: readonly Job[]): Job[] {
+  const taken = new Set(jobs.map(({ id }) => id));
+  const met = new Set<string>();
+  return jobs.map((job) => {
+    if (!met.has(job.id)) {
+      met.add(job.id);
+      return job;
+    }
+    let n = 2;
+    while (taken.has(`${job.id}-${n}`)) n += 1;
+    const id = `${job.id}-${n}`;
+    taken.add(id);
+    return { ...job, id };
+  });
 }

@@ -25,7 +25,8 @@ import {
   SURFACES,
 } from '../data/words';
 import { EvidenceById } from './evidence';
-import { optionalNumber, shortText, typedTexts } from './parts';
+import { LONGEST } from './limits';
+import { idText, optionalNumber, typedTexts } from './parts';
 
 /** How a stop-work question was answered. An unanswered one is absent, never 'no'. */
 export const StopWorkAnswer = z.enum(['no', 'yes', 'will-meet', 'cannot-meet']);
@@ -70,12 +71,12 @@ export type Doubt = z.infer<typeof Doubt>;
 
 /** One repair: what was found, and what the welder decided. Null everywhere means "not known" or "let the app propose". */
 export const Job = z.object({
-  id: shortText,
-  title: z.string().max(120),
+  id: idText,
+  title: z.string().max(LONGEST.title),
   createdAt: z.iso.datetime(),
   look: z.object({
-    part: z.string().max(200),
-    broke: z.string().max(1000),
+    part: z.string().max(LONGEST.part),
+    broke: z.string().max(LONGEST.broke),
     place: z.enum(idsOf(PLACES)).nullable(),
     wind_m_s: optionalNumber('look.wind_m_s'),
     /** Daylight, tide or timetable: seconds from strike to packed up. */

@@ -5,8 +5,8 @@ import { Kit } from './kit';
 import { JOB_FILE_FORMAT } from './write';
 import { DATA_VERSION, upgradeJob, upgradeKit } from './upgrade';
 
-/** Text of a file larger than this is refused before it is parsed, characters. */
-export const MOST_TEXT = 5_000_000;
+/** Text of a file larger than this is refused before it is parsed, characters: some ten thousand jobs. The writers stay under it. */
+export const MOST_TEXT = 256_000_000;
 
 /** A job as a file: the job, and the kit its plan was made with, so that it reads the same anywhere. */
 export const JobFile = z.object({
@@ -27,7 +27,7 @@ export interface OpenedFile {
 /** Opens the text of a file as far as its format and version; a message where it is none of ours, broken, or newer. */
 export function openFile(text: string): Result<OpenedFile> {
   if (text.length > MOST_TEXT)
-    return refuse('The file is over 5 MB. A file of jobs is far smaller: choose another.');
+    return refuse('The file is over 256 MB of text. A file of jobs is far smaller: choose another.');
   let data: unknown;
   try {
     data = JSON.parse(text);
@@ -73,5 +73,57 @@ export function explainIssue(error: z.ZodError): string {
   const issue = error.issues[0];
   if (!issue) return 'The file does not fit its format.';
   const where = issue.path.join('.') || 'the file';
-  return `${where}: ${issue.message}`;
+  return `${where.slice(0, MOST_WHERE)}: ${expectedWords(issue)}`;
+}
+
+/** As much of a path is told, characters. */
+const MOST_WHERE = 100;
+/** So many choices are named; more are counted. */
+const MOST_NAMED = 4;
+const NOUNS: Readonly<Record<string, string>> = {
+  string: 'a text',
+  array: 'a list',
+  object: 'a group of fields',
+};
+
+/** What was expected where an issue stands, in a few words. */
+function expectedWords(issue: z.core.$ZodIssue): string {
+  switch (issue.code) {
+    case 'invalid_value':
+      return oneOf(issue.values);
+    case 'invalid_union':
+      return 'options' in issue && Array.isArray(issue.options)
+        ? oneOf(issue.options as unknown[])
+        : 'expected another value';
+    case 'invalid_key':
+      return 'this name is not known there, or too long';
+    case 'unrecognized_keys':
+      return 'there is more in it than is known';
+    case 'too_big':
+    case 'too_small': {
+      if (issue.origin === 'number') return issue.message;
+      const most = issue.code === 'too_big';
+      const count = most ? issue.maximum : issue.minimum;
+      const what = issue.origin === 'string' ? 'characters' : 'entries';
+      return `expected ${most ? `${count} ${what} at most` : `${count} or more ${what}`}`;
+    }
+    case 'invalid_format':
+      return issue.format === 'datetime'
+        ? 'expected a moment, such as 2026-03-02T07:30:00.000Z'
+        : issue.message;
+    case 'invalid_type':
+      return /^Invalid input: expected/.test(issue.message)
+        ? `expected ${NOUNS[issue.expected] ?? `a ${issue.expected}`}`
+        : issue.message;
+    default:
+      return issue.message;
+  }
+}
+
+function oneOf(values: readonly unknown[]): string {
+  const [first] = values;
+  if (values.length === 1) return `expected ${String(first)}`;
+  return values.length <= MOST_NAMED
+    ? `expected one of ${values.map(String).join(', ')}`
+    : `expected one of ${values.length} words, such as ${String(first)}`;
 }

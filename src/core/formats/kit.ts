@@ -8,7 +8,8 @@ import { ROD_SIZE_IDS } from '../data/rodSizes';
 import { TIN_EVENT_IDS } from '../data/tinEvents';
 import { TOOL_IDS } from '../data/tools';
 import { idsOf } from '../data/words';
-import { optionalNumber, shortText, typedTexts } from './parts';
+import { LONGEST, MOST_INPUTS, MOST_ITEMS, MOST_PHOTOS, MOST_RATED, MOST_TIN_EVENTS } from './limits';
+import { idText, optionalNumber, shortText, typedTexts } from './parts';
 
 /** A column of the plate: what the machine takes and gives on one supply. Null volts: whatever it is plugged into. */
 const Input = z.object({
@@ -26,7 +27,7 @@ const fuel = z.enum(idsOf(FUELS)).nullable();
 
 /** A machine as its nameplate tells it. Null: not on the plate, or not readable. */
 export const Machine = z.object({
-  id: shortText,
+  id: idText,
   name: shortText,
   type: z.enum(MACHINE_TYPE_IDS),
   dial: z.enum(DIAL_IDS),
@@ -45,8 +46,8 @@ export const Machine = z.object({
         duty_pct: optionalNumber('machine.ratedDuty_pct'),
       }),
     )
-    .max(16),
-  inputs: z.array(Input).max(4),
+    .max(MOST_RATED),
+  inputs: z.array(Input).max(MOST_INPUTS),
   idle_A: optionalNumber('machine.idle_A'),
   powerFactor: optionalNumber('machine.powerFactor'),
   efficiency_pct: optionalNumber('machine.efficiency_pct'),
@@ -57,14 +58,14 @@ export const Machine = z.object({
   bias_pct: optionalNumber('machine.bias_pct'),
   fuel,
   /** Pictures of the nameplate, by id; the pictures themselves are kept apart. */
-  photos: z.array(shortText).max(6),
+  photos: z.array(idText).max(MOST_PHOTOS),
   typed: typedTexts,
 });
 export type Machine = z.infer<typeof Machine>;
 
 /** Where the power comes from, with the cord that usually hangs on it. */
 export const Supply = z.object({
-  id: shortText,
+  id: idText,
   name: shortText,
   volts_V: optionalNumber('supply.volts_V'),
   kind: z.enum(['socket', 'generator']),
@@ -96,24 +97,24 @@ export type TinEvent = z.infer<typeof TinEvent>;
 
 /** Rods of one class and size on hand. The packet's own amp range wins over the table. */
 export const Tin = z.object({
-  id: shortText,
+  id: idText,
   rodClass: z.enum(ROD_CLASS_IDS),
   size: z.enum(ROD_SIZE_IDS),
   /** The word on the rods, as it was typed. */
-  printed: z.string().max(40),
+  printed: z.string().max(LONGEST.printed),
   count: optionalNumber('tin.count'),
   low_A: optionalNumber('tin.low_A'),
   high_A: optionalNumber('tin.high_A'),
-  note: z.string().max(200),
+  note: z.string().max(LONGEST.note),
   /** What happened to it, in any order; none: nobody wrote anything down. */
-  events: z.array(TinEvent).max(100),
+  events: z.array(TinEvent).max(MOST_TIN_EVENTS),
   typed: typedTexts,
 });
 export type Tin = z.infer<typeof Tin>;
 
 /** A cord between socket and machine, beside those that hang on a supply. */
 export const CordItem = z.object({
-  id: shortText,
+  id: idText,
   name: shortText,
   length_m: optionalNumber('cord.length_m'),
   size: z.enum(CABLE_IDS),
@@ -123,7 +124,7 @@ export type CordItem = z.infer<typeof CordItem>;
 
 /** A pair of weld leads: rod and work, each so long. */
 export const LeadSet = z.object({
-  id: shortText,
+  id: idText,
   name: shortText,
   length_m: optionalNumber('leads.length_m'),
   size: z.enum(CABLE_IDS),
@@ -133,20 +134,20 @@ export type LeadSet = z.infer<typeof LeadSet>;
 
 /** Something to measure, test or prepare with. */
 export const Tool = z.object({
-  id: shortText,
+  id: idText,
   tool: z.enum(TOOL_IDS),
-  note: z.string().max(200),
+  note: z.string().max(LONGEST.note),
   typed: typedTexts,
 });
 export type Tool = z.infer<typeof Tool>;
 
 /** Everything on the truck. */
 export const Kit = z.object({
-  machines: z.array(Machine).max(50),
-  supplies: z.array(Supply).max(50),
-  tins: z.array(Tin).max(200),
-  cords: z.array(CordItem).max(50),
-  leads: z.array(LeadSet).max(50),
-  tools: z.array(Tool).max(100),
+  machines: z.array(Machine).max(MOST_ITEMS.machines),
+  supplies: z.array(Supply).max(MOST_ITEMS.supplies),
+  tins: z.array(Tin).max(MOST_ITEMS.tins),
+  cords: z.array(CordItem).max(MOST_ITEMS.cords),
+  leads: z.array(LeadSet).max(MOST_ITEMS.leads),
+  tools: z.array(Tool).max(MOST_ITEMS.tools),
 });
 export type Kit = z.infer<typeof Kit>;

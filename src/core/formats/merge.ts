@@ -55,21 +55,3 @@ export function mergeKit(kit: Kit, extra: Kit): Kit {
 /** A kit without the items of another, by id. */
 export const withoutKit = (kit: Kit, other: Kit): Kit =>
   mapShelves(kit, (items, shelf) => items.filter(({ id }) => !holds(other, shelf, id)));
-
-/**
- * Lays one change of a kit, from `before` to `after`, on a kit that somebody else may have changed meanwhile: items added, edited
- * or taken out by the change are; every other item stays as it is here.
- */
-export function rebaseKit(here: Kit, before: Kit, after: Kit): Kit {
-  const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b);
-  return mapShelves(here, <T extends { id: string }>(items: readonly T[], shelf: keyof Kit): T[] => {
-    const was = before[shelf] as unknown as readonly T[];
-    const is = after[shelf] as unknown as readonly T[];
-    if (same(items, was)) return [...is];
-    const find = (list: readonly T[], id: string) => list.find((item) => item.id === id);
-    const untouched = (id: string) => same(find(was, id), find(is, id));
-    const kept = items.flatMap((item) => (untouched(item.id) ? [item] : (find(is, item.id) ?? [])));
-    const added = is.filter(({ id }) => !find(items, id) && !untouched(id));
-    return [...kept, ...added];
-  });
-}

@@ -1,8 +1,12 @@
 import { z } from 'zod';
+import { LONGEST } from './limits';
 import { numberField, refuseNumber, type NumberPath } from './fields';
 
 /** A name or title a person typed. */
-export const shortText = z.string().min(1).max(120);
+export const shortText = z.string().min(1).max(LONGEST.name);
+
+/** What a record or an item goes by, in addresses, file names and references: letters, digits and dashes; older ones hold a low dash too. */
+export const idText = z.string().regex(/^[A-Za-z0-9_-]{1,120}$/, 'letters, digits and dashes only');
 
 /** A number of the table of fields, between its ends, or null where nothing (or nothing readable) was typed. */
 export function optionalNumber(path: NumberPath) {
@@ -16,4 +20,4 @@ export function optionalNumber(path: NumberPath) {
 }
 
 /** What was typed, word for word, by field path: kept even where it could not be read, so that nothing is lost. */
-export const typedTexts = z.record(z.string().max(60), z.string().max(200));
+export const typedTexts = z.record(z.string().max(120), z.string().max(LONGEST.typed));

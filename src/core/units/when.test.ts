@@ -17,12 +17,23 @@ describe('a moment as it is said', () => {
     ['90 min ago', '2026-03-02T08:30'],
     ['in 3 hours', '2026-03-02T13:00'],
     ['now', '2026-03-02T10:00'],
+    ['in 2 weeks', '2026-03-16T10:00'],
+    ['1 hr ago', '2026-03-02T09:00'],
     ['2026-03-01 07:30', '2026-03-01T05:30'],
   ])('%s', (typed, at) => expect(iso(typed)).toBe(at));
 
-  test.each(['25:00', '2026-02-30 07:00', 'noonish', '', '7'])('%s is refused with what to type', (typed) =>
-    expect(iso(typed)).toMatch(/Type 7:30/),
-  );
+  // From memory of what people type: months are no minutes, and nothing lies a thousand years off.
+  test.each([
+    '25:00',
+    '2026-02-30 07:00',
+    'noonish',
+    '',
+    '7',
+    'in 2 months',
+    '3 moons',
+    '99999999999 d ago',
+    '9999-01-01',
+  ])('%s is refused with what to type', (typed) => expect(iso(typed)).toMatch(/Type 7:30/));
 
   test('what is said back is read as the same minute', () => {
     fc.assert(

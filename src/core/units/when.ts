@@ -14,7 +14,15 @@ const DAY_ms = 24 * HOUR_ms;
 const HELP = 'Type 7:30, yesterday 16:00, tomorrow 7:00, 2 h ago, in 3 h, or 2026-03-02 07:30.';
 
 const DAYS: Readonly<Record<string, number>> = { today: 0, yesterday: -1, tomorrow: 1 };
-const UNITS_ms: Readonly<Record<string, number>> = { min: MINUTE_ms, m: MINUTE_ms, h: HOUR_ms, d: DAY_ms };
+/** Words for so long, each written out: "months" begin like minutes and are none. */
+const UNITS_ms: Readonly<Record<string, number>> = Object.fromEntries([
+  ...['m', 'min', 'mins', 'minute', 'minutes'].map((word) => [word, MINUTE_ms]),
+  ...['h', 'hr', 'hrs', 'hour', 'hours'].map((word) => [word, HOUR_ms]),
+  ...['d', 'day', 'days'].map((word) => [word, DAY_ms]),
+  ...['w', 'week', 'weeks'].map((word) => [word, 7 * DAY_ms]),
+]);
+/** Nothing planned or written down lies further off than this. */
+const FURTHEST_ms = 10 * 366 * DAY_ms;
 
 /**
  * Reads a moment: an hour of today, of yesterday or tomorrow, so long ago or from now, or a whole date.
@@ -23,10 +31,13 @@ const UNITS_ms: Readonly<Record<string, number>> = { min: MINUTE_ms, m: MINUTE_m
 export function parseWhen(typed: string, { now_ms, offset_min }: WallClock): Result<number> {
   const text = typed.trim().toLowerCase().replace(/\s+/g, ' ');
   if (text === 'now') return ok(now_ms);
-  const span = /^(?:in )?(\d+(?:[.,]\d+)?) ?(min|m|h|d)(?:\w*)?( ago)?$/.exec(text);
-  if (span) {
-    const [, amount = '', unit = '', ago] = span;
-    const far = Number(amount.replace(',', '.')) * (UNITS_ms[unit] ?? 0);
+  const span = /^(in )?(\d+(?:[.,]\d+)?) ?([a-z]+)( ago)?$/.exec(text);
+  const [, ahead, amount = '', unit = '', ago] = span ?? [];
+  const unit_ms = UNITS_ms[unit];
+  if (unit_ms !== undefined || ahead !== undefined || ago !== undefined) {
+    if (unit_ms === undefined) return refuse(`"${unit}" is not minutes, hours, days or weeks. ${HELP}`);
+    const far = Number(amount.replace(',', '.')) * unit_ms;
+    if (far > FURTHEST_ms) return refuse(`That is more than ten years off. ${HELP}`);
     return ok(now_ms + (ago ? -far : far));
   }
   const dated = /^(\d{4})-(\d{1,2})-(\d{1,2})(?: (\d{1,2})[:.](\d{2}))?$/.exec(text);
@@ -35,6 +46,7 @@ export function parseWhen(typed: string, { now_ms, offset_min }: WallClock): Res
       .slice(1)
       .map((part) => Number(part ?? 0));
     const at = Date.UTC(year, month - 1, day, hour, minute);
+    if (Math.abs(at - now_ms) > FURTHEST_ms) return refuse(`That is more than ten years off. ${HELP}`);
     const back = new Date(at);
     if (back.getUTCMonth() !== month - 1 || back.getUTCDate() !== day || hour > 23 || minute > 59)
       return refuse(`No such day or hour. ${HELP}`);

@@ -3,7 +3,10 @@ import type { ReactNode } from 'react';
 import { ScrollView, View } from 'react-native';
 import type { StopId } from '@core/plan/room';
 import { useJob, type OpenJob } from '@/state/useJob';
+import { jobKey } from '@/state/keys';
+import { useApp } from '@/state/store';
 import { Act } from '@/ui/Act';
+import { Card } from '@/ui/Card';
 import { RoomStrip } from '@/ui/RoomStrip';
 import { usePalette, useWide } from '@/ui/theme/theme';
 import { SPACE } from '@/ui/theme/tokens';
@@ -35,6 +38,7 @@ export function JobFrame({ id, stop, children }: Props) {
     <View style={{ flex: 1, backgroundColor: palette.ground }}>
       <Shortcuts open={open} />
       <TitleBar open={open} stop={stop} />
+      <ReadOnly id={id} />
       {tightest && (
         <TightestBar room={tightest} system={open.system} onPress={() => openRoom(id, tightest.id)} />
       )}
@@ -66,6 +70,20 @@ export function JobFrame({ id, stop, children }: Props) {
         </>
       )}
     </View>
+  );
+}
+
+/** A job of a newer app is read here, not changed. */
+function ReadOnly({ id }: { id: string }) {
+  const isNewer = useApp((state) => Object.hasOwn(state.newer, jobKey(id)));
+  if (!isNewer) return null;
+  return (
+    <Card tone="danger" testID="read-only">
+      <Words as="small">
+        A newer version of this app wrote this job: it can be read here, not changed. Load the page again for
+        the newer version.
+      </Words>
+    </Card>
   );
 }
 

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { previewImport, type ImportPreview } from '@core/formats/merge';
 import {
@@ -8,35 +8,56 @@ import {
   readChosen,
   saveEverything,
   saveEverythingZipped,
+  storageUse,
+  type Chosen,
 } from '@/state/files';
-import { say, takeInFile } from '@/state/store';
-import type { Packed } from '@/state/zip';
+import { makeRoom, takeInFile } from '@/state/store';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
 
+/** How far a file is that is being read or taken in. */
+interface Progress {
+  words: string;
+  done: number;
+  of: number;
+}
+
 /** Files in and out. What a file would do is shown before it does it. */
 export function FilesCard() {
   const [refused, setRefused] = useState<string | null>(null);
-  const [waiting, setWaiting] = useState<{ packed: Packed; preview: ImportPreview } | null>(null);
+  const [waiting, setWaiting] = useState<{ chosen: Chosen; preview: ImportPreview } | null>(null);
+  const [progress, setProgress] = useState<Progress | null>(null);
+  const telling = (words: string) => (done: number, of: number) => setProgress({ words, done, of });
 
   const choose = async () => {
     const file = await chooseFile();
     if (!file) return;
-    const read = await readChosen(file);
-    setRefused(read.ok ? null : `${file.name}: ${read.message} Nothing was changed.`);
-    setWaiting(read.ok ? { packed: read.value, preview: previewImport(read.value, everything()) } : null);
-  };
-  const take = async (packed: Packed) => {
+    setRefused(null);
     setWaiting(null);
-    try {
-      await keepBroughtPhotos(packed.photos);
-    } catch {
-      say('The pictures could not be kept: storage is full. Nothing was changed.');
-      return;
-    }
-    takeInFile(packed);
+    setProgress({ words: 'Reading the file', done: 0, of: 0 });
+    const read = await readChosen(file, telling('Reading the file')).catch(() => null);
+    setProgress(null);
+    if (read === null) setRefused(`${file.name}: it cannot be read. Nothing was changed.`);
+    else if (!read.ok) setRefused(`${file.name}: ${read.message} Nothing was changed.`);
+    else setWaiting({ chosen: read.value, preview: previewImport(read.value, everything()) });
+  };
+  const take = async (chosen: Chosen) => {
+    setWaiting(null);
+    setProgress({ words: 'Taking it in', done: 0, of: chosen.jobs.length });
+    const keep = () => keepBroughtPhotos(chosen);
+    const kit = await keep()
+      .catch(async () => ((await makeRoom()) ? keep() : null))
+      .catch(() => null);
+    const taken = kit
+      ? await takeInFile({ jobs: chosen.jobs, kit }, telling('Taking it in'))
+      : ({
+          ok: false,
+          message: 'Storage is full: the pictures could not be kept. Nothing was taken in.',
+        } as const);
+    setProgress(null);
+    if (!taken.ok) setRefused(`${chosen.file.name}: ${taken.message}`);
   };
 
   return (
@@ -48,16 +69,30 @@ export function FilesCard() {
           <Act title="Close" testID="import-refused-close" onPress={() => setRefused(null)} />
         </Card>
       )}
+      {progress && (
+        <Card testID="import-progress">
+          <Words live>
+            {progress.of === 0
+              ? `${progress.words}…`
+              : `${progress.words}: ${progress.done} of ${progress.of} jobs`}
+          </Words>
+        </Card>
+      )}
       {waiting && (
         <Preview
           preview={waiting.preview}
-          photos={waiting.packed.photos.size}
-          onTake={() => void take(waiting.packed)}
+          photos={waiting.chosen.photos.length}
+          onTake={() => void take(waiting.chosen)}
           onLeave={() => setWaiting(null)}
         />
       )}
-      <Act title="Take in a file" testID="import" onPress={() => void choose()} />
-      <View style={{ flexDirection: 'row', gap: SPACE.s }}>
+      <Act
+        title="Take in a file"
+        testID="import"
+        disabled={progress !== null}
+        onPress={() => void choose()}
+      />
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
         <Act grow title="Save everything" testID="save-all" onPress={saveEverything} />
         <Act
           grow
@@ -67,9 +102,37 @@ export function FilesCard() {
           onPress={() => void saveEverythingZipped()}
         />
       </View>
+      <Room />
     </Card>
   );
 }
+
+/** How much is stored in this browser, and how far that may grow. */
+function Room() {
+  const [use, setUse] = useState<Awaited<ReturnType<typeof storageUse>>>(null);
+  useEffect(() => {
+    let isGone = false;
+    void storageUse()
+      .then((found) => isGone || setUse(found))
+      .catch(() => undefined);
+    return () => {
+      isGone = true;
+    };
+  }, []);
+  if (!use) return null;
+  return (
+    <Words as="label" tone="quiet" testID="storage-use">
+      {`Stored on this device: ${sized(use.used)} of the ${sized(use.quota)} the browser allows.`}
+    </Words>
+  );
+}
+
+const sized = (bytes: number): string =>
+  bytes >= 1e9
+    ? `${(bytes / 1e9).toFixed(1)} GB`
+    : bytes >= 1e5
+      ? `${(bytes / 1e6).toFixed(1)} MB`
+      : `${Math.round(bytes / 1e3)} kB`;
 
 interface PreviewProps {
   preview: ImportPreview;
@@ -78,18 +141,18 @@ interface PreviewProps {
   onLeave: () => void;
 }
 
+const NAMED = 8;
+
+/** So many things, the first of them by name. */
+const listed = (names: readonly string[], what: string): string =>
+  `${names.length === 1 ? `the ${what}` : `${names.length} ${what}s`}: ${names.slice(0, NAMED).join('; ')}${names.length > NAMED ? '…' : ''}`;
+
 function Preview({ preview, photos, onTake, onLeave }: PreviewProps) {
   const { adds, replaces, kitAdds } = preview;
   const lines = [
-    ...(adds.length > 0
-      ? [
-          `Adds ${adds.length === 1 ? 'the job' : `${adds.length} jobs`}: ${adds.slice(0, 8).join('; ')}${adds.length > 8 ? '…' : ''}`,
-        ]
-      : []),
+    ...(adds.length > 0 ? [`Adds ${listed(adds, 'job')}`] : []),
     ...(replaces.length > 0
-      ? [
-          `Replaces ${replaces.length === 1 ? 'the job' : `${replaces.length} jobs`}: ${replaces.slice(0, 8).join('; ')}${replaces.length > 8 ? '…' : ''}`,
-        ]
+      ? [`Replaces ${listed(replaces, 'job')}. What stands there now stays in its history.`]
       : []),
     ...(kitAdds > 0 ? [`Adds ${kitAdds} ${kitAdds === 1 ? 'item' : 'items'} to the kit`] : []),
     ...(photos > 0 ? [`Brings ${photos} ${photos === 1 ? 'picture' : 'pictures'}`] : []),

@@ -1,9 +1,8 @@
 import { router } from 'expo-router';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import { DEMO_IDS } from '@/demo/ids';
-import { saveFile } from '@/state/files';
-import { changeSettings, clearDemo, letGo, newJob, useApp } from '@/state/store';
+import { binOf, changeSettings, clearDemo, newJob, useApp } from '@/state/store';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
 import { Pick } from '@/ui/Pick';
@@ -11,9 +10,13 @@ import { usePalette, useWide } from '@/ui/theme/theme';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
 import { About } from './About';
+import { AsideCard } from './AsideCard';
 import { FilesCard } from './FilesCard';
 import { JobCard } from './JobCard';
-import { openJob, openNotes, openTruck } from '@/ui/goTo';
+import { openBin, openJob, openNotes, openTruck } from '@/ui/goTo';
+
+/** So many jobs are judged and shown at a time. */
+const AT_A_TIME = 40;
 
 /** All jobs, newest first, each with its tightest room. */
 export function JobsPage() {
@@ -29,6 +32,9 @@ export function JobsPage() {
         .sort((a, b) => b.createdAt.localeCompare(a.createdAt)),
     [records],
   );
+
+  const [shown, setShown] = useState(AT_A_TIME);
+  const binned = useMemo(() => binOf(records).length, [records]);
 
   return (
     <View style={{ flex: 1, backgroundColor: palette.ground }}>
@@ -55,7 +61,7 @@ export function JobsPage() {
         contentContainerStyle={{ padding: wide ? SPACE.xl : SPACE.m, gap: SPACE.m, maxWidth: 1100 }}
       >
         <Words as="title">Jobs</Words>
-        <Damage />
+        <AsideCard />
         {jobs.length > 0 && jobs.every(({ id }) => DEMO_IDS.includes(id)) && (
           <Card tone="sunk" testID="first-use">
             <Words as="bold">This yard is invented, to look around in</Words>
@@ -82,11 +88,26 @@ export function JobsPage() {
         <View
           style={{ flexDirection: wide ? 'row' : 'column', flexWrap: wide ? 'wrap' : 'nowrap', gap: SPACE.m }}
         >
-          {jobs.map((job) => (
+          {jobs.slice(0, shown).map((job) => (
             <JobCard key={job.id} job={job} wide={wide} />
           ))}
         </View>
+        {jobs.length > shown && (
+          <Act
+            title={`Show more: ${jobs.length - shown} left`}
+            testID="more-jobs"
+            onPress={() => setShown(shown + AT_A_TIME)}
+          />
+        )}
         <FilesCard />
+        {binned > 0 && (
+          <Act
+            align="left"
+            title={`Bin: ${binned === 1 ? 'one deleted job' : `${binned} deleted jobs`}`}
+            testID="to-bin"
+            onPress={openBin}
+          />
+        )}
         <Card tone="sunk">
           <Pick
             label="Units"
@@ -115,36 +136,5 @@ export function JobsPage() {
         <Act kind="main" title="New job" testID="new-job" onPress={() => openJob(newJob())} />
       </View>
     </View>
-  );
-}
-
-/** Records that could not be read: said, and to be had as a file. */
-function Damage() {
-  const damaged = useApp((state) => state.damaged);
-  if (damaged.length === 0) return null;
-  return (
-    <Card tone="danger" testID="damaged">
-      <Words as="bold">{`${damaged.length === 1 ? 'One record' : `${damaged.length} records`} could not be read and ${damaged.length === 1 ? 'was' : 'were'} set aside`}</Words>
-      {damaged.map((record) => (
-        <View key={record.heldAt} style={{ gap: SPACE.xs }}>
-          <Words as="small">{`${record.key}: ${record.reason}. Everything else opened.`}</Words>
-          <View style={{ flexDirection: 'row', gap: SPACE.s }}>
-            <Act
-              grow
-              title="Save what is left"
-              testID="damaged-save"
-              onPress={() => saveFile(`${record.key.replace(/\//g, '-')}.txt`, 'text/plain', record.text)}
-            />
-            <Act
-              grow
-              kind="danger"
-              title="Let it go"
-              testID="damaged-let-go"
-              onPress={() => void letGo(record)}
-            />
-          </View>
-        </View>
-      ))}
-    </Card>
   );
 }

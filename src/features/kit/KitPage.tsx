@@ -12,7 +12,8 @@ import { checks } from '@/state/late';
 import { chooseFile, saveFile } from '@/state/files';
 import { say, useApp } from '@/state/store';
 import { useClock } from '@/state/useClock';
-import { addItem, addTins, newItemId, type Shelf } from '@/state/shelf';
+import { newId } from '@/state/ids';
+import { addItem, addTins, type Shelf } from '@/state/shelf';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
 import { PageFrame } from '@/ui/PageFrame';
@@ -115,7 +116,7 @@ function KitFiles({ kit }: { kit: Kit }) {
     const file = await chooseFile();
     if (!file) return;
     const { readTinsCsv } = await checks();
-    const read = readTinsCsv(await file.text(), newItemId);
+    const read = readTinsCsv(await file.text(), newId);
     if (read.ok) addTins(read.value);
     else say(`${file.name}: ${read.message} Nothing was changed.`);
   };
@@ -176,7 +177,14 @@ function ShelfList({ title, shelf, add, rows }: ShelfProps) {
           </View>
         )}
       </Card>
-      <Act title={add} testID={`add-${shelf}`} onPress={() => openItem(shelf, addItem(shelf))} />
+      <Act
+        title={add}
+        testID={`add-${shelf}`}
+        onPress={() => {
+          const added = addItem(shelf);
+          if (added !== null) openItem(shelf, added);
+        }}
+      />
     </View>
   );
 }

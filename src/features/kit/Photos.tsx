@@ -1,35 +1,42 @@
 import { useEffect, useState } from 'react';
 import { Image, View } from 'react-native';
 import type { Machine } from '@core/formats/kit';
+import { MOST_PHOTOS } from '@core/formats/limits';
 import { choosePhoto, keepPhoto, readPhoto } from '@/state/photos';
-import { say } from '@/state/store';
+import { editKitWithUndo, makeRoom, say } from '@/state/store';
 import { Act } from '@/ui/Act';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
 import type { Change } from './parts';
-
-const MOST = 6;
 
 /** Pictures of the nameplate: kept on the device beside the records, scaled to what can be read. */
 export function Photos({ machine, change }: { machine: Machine; change: Change }) {
   const add = async () => {
     const file = await choosePhoto();
     if (!file) return;
-    const kept = await keepPhoto(file);
-    if (kept.ok) change([{ path: 'photos', value: [...machine.photos, kept.value].slice(-MOST) }]);
+    const kept = await keepPhoto(file, makeRoom);
+    if (kept.ok)
+      change([{ path: 'photos', value: [...new Set([...machine.photos, kept.value])].slice(-MOST_PHOTOS) }]);
     else say(kept.message);
   };
-  const drop = (id: string) => {
-    change([{ path: 'photos', value: machine.photos.filter((photo) => photo !== id) }]);
-    say('Picture taken out', () => change([{ path: 'photos', value: machine.photos }]));
-  };
+  const drop = (id: string) =>
+    editKitWithUndo(
+      [
+        {
+          path: `machines.${machine.id}.photos`,
+          value: machine.photos.filter((photo) => photo !== id),
+        },
+      ],
+      'Took a picture out',
+      'Picture taken out',
+    );
   return (
     <View style={{ gap: SPACE.s }}>
       <Words as="head">Nameplate pictures</Words>
       {machine.photos.map((id) => (
         <Photo key={id} id={id} onDrop={() => drop(id)} />
       ))}
-      {machine.photos.length < MOST && (
+      {machine.photos.length < MOST_PHOTOS && (
         <Act title="Add a picture" testID="add-photo" onPress={() => void add()} />
       )}
     </View>

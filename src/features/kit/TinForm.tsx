@@ -1,6 +1,7 @@
 import { ROD_CLASS_IDS, type RodClassId } from '@core/data/rods';
 import { ROD_SIZE_IDS, ROD_SIZES, type RodSizeId } from '@core/data/rodSizes';
 import type { Tin } from '@core/formats/kit';
+import { LONGEST } from '@core/formats/limits';
 import { View } from 'react-native';
 import { useRodWord } from '@/state/useRodWord';
 import { Act } from '@/ui/Act';
@@ -18,7 +19,7 @@ import { TinLog } from './TinLog';
 export function TinForm({ tin, change }: { tin: Tin; change: Change }) {
   const decoded = useRodWord(tin.printed);
   const stands = decoded?.kind === 'word' ? decoded.word.plannedAs : null;
-  const print = (printed: string) => change([{ path: 'printed', value: printed.slice(0, 40) }]);
+  const print = (printed: string) => change([{ path: 'printed', value: printed }]);
   return (
     <>
       <Words as="title" testID="item-title">{`${tin.rodClass} ${tin.size}`}</Words>
@@ -35,6 +36,7 @@ export function TinForm({ tin, change }: { tin: Tin; change: Change }) {
           testID="printed"
           value={tin.printed}
           onChange={print}
+          most={LONGEST.printed}
           placeholder="7018-1 H4R; ? for a sign too faint to read"
           invalid={decoded?.kind === 'wrong'}
         />

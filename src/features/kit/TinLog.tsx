@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import { sourceWords } from '@core/data/sources';
 import { TIN_EVENT_IDS, TIN_EVENTS, type TinEventId } from '@core/data/tinEvents';
 import type { Tin } from '@core/formats/kit';
+import { MOST_TIN_EVENTS } from '@core/formats/limits';
 import { tinVerdict, type TinState } from '@core/rods/keeping/verdict';
 import { parseWhen, sayWhen } from '@core/units/when';
 import { useClock } from '@/state/useClock';
@@ -36,9 +37,12 @@ export function TinLog({ tin, change }: { tin: Tin; change: Change }) {
   const verdict = tinVerdict(tin, now_ms);
   const [typed, setTyped] = useState('');
   const read = typed.trim() === '' ? null : parseWhen(typed, wall);
-  const wrong = whenProblem(read, now_ms);
+  const wrong =
+    tin.events.length >= MOST_TIN_EVENTS
+      ? `${MOST_TIN_EVENTS} entries are the most a tin holds. Take out old ones below.`
+      : whenProblem(read, now_ms);
   const happened = (kind: TinEventId) => {
-    if (wrong !== '') return;
+    if (wrong !== '' || tin.events.length >= MOST_TIN_EVENTS) return;
     const at_ms = read?.ok ? read.value : thisMoment();
     change([{ path: 'events', value: [...tin.events, { at: new Date(at_ms).toISOString(), kind }] }]);
     setTyped('');

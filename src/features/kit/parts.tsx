@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import type { Misfit } from '@core/formats/checkKit';
 import { readField, type NumberPath } from '@core/formats/fields';
 import { readPath, type Edit } from '@core/formats/edits';
+import { LONGEST } from '@core/formats/limits';
 import { CABLES, CABLE_IDS, type CableId } from '@core/data/cables';
 import type { Machine } from '@core/formats/kit';
 import type { Item, Shelf } from '@/state/shelf';
@@ -94,7 +95,9 @@ export function Name({ value, change }: { value: string; change: Change }) {
         label="Name"
         testID="name"
         value={value}
-        onChange={(text) => change([{ path: 'name', value: text.slice(0, 120) || ' ' }])}
+        needed
+        most={LONGEST.name}
+        onChange={(text) => change([{ path: 'name', value: text }])}
       />
     </View>
   );
@@ -138,7 +141,8 @@ export function Note({ value, change }: { value: string; change: Change }) {
         label="Note"
         testID="note"
         value={value}
-        onChange={(text) => change([{ path: 'note', value: text.slice(0, 200) }])}
+        most={LONGEST.note}
+        onChange={(text) => change([{ path: 'note', value: text }])}
       />
     </View>
   );

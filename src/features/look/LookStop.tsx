@@ -10,6 +10,7 @@ import {
   type SurfaceId,
 } from '@core/data/words';
 import { WETS, type WetId } from '@core/data/service';
+import { LONGEST } from '@core/formats/limits';
 import { parseWhen, sayWhen } from '@core/units/when';
 import { useClock } from '@/state/useClock';
 import type { OpenJob } from '@/state/useJob';
@@ -43,7 +44,8 @@ export function LookStop({ open }: { open: OpenJob }) {
           testID="title"
           value={job.title}
           placeholder="Ramp hinge guard, berth 3"
-          onChange={(text) => set('title', text.slice(0, 120), 'Named the job')}
+          most={LONGEST.title}
+          onChange={(text) => set('title', text, 'Named the job')}
         />
       </Field>
       <Field label="What broke, and how">
@@ -52,7 +54,8 @@ export function LookStop({ open }: { open: OpenJob }) {
           label="What broke, and how"
           testID="broke"
           value={look.broke}
-          onChange={(text) => set('look.broke', text.slice(0, 1000), 'What broke')}
+          most={LONGEST.broke}
+          onChange={(text) => set('look.broke', text, 'What broke')}
         />
       </Field>
       <StopWork open={open} />
@@ -167,7 +170,7 @@ function StartField({ open }: { open: OpenJob }) {
     open.edit(
       [
         { path: 'look.startAt', value: when?.ok ? new Date(when.value).toISOString() : null },
-        { path: 'typed.look.startAt', value: said === '' ? undefined : said.slice(0, 200) },
+        { path: 'typed.look.startAt', value: said === '' ? undefined : said },
       ],
       'When it starts',
     );
@@ -181,6 +184,7 @@ function StartField({ open }: { open: OpenJob }) {
         label="When you strike"
         testID="start-at"
         value={text}
+        most={LONGEST.typed}
         onChange={take}
         placeholder="tomorrow 7:00"
         invalid={wrong}

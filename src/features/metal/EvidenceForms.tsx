@@ -8,7 +8,7 @@ import { readField, type NumberPath } from '@core/formats/fields';
 import { UNSEEN_BY_XRAY } from '@core/metal/likelihood';
 import { checks } from '@/state/late';
 import { chooseFile } from '@/state/files';
-import { say } from '@/state/store';
+import { editWithUndo, say } from '@/state/store';
 import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';
 import { Pick } from '@/ui/Pick';
@@ -104,8 +104,16 @@ function ChemistryForm({
     const { readChemistryCsv } = await checks();
     const read = readChemistryCsv(await file.text());
     if (!read.ok) return say(`${file.name}: ${read.message} Nothing was changed.`);
-    set('elements', read.value);
-    say(`Taken in: ${Object.keys(read.value).length} elements`, () => set('elements', elements));
+    const typed = Object.entries(read.value.typed).map(([at, text]) => ({
+      path: `typed.${path}.elements.${at}`,
+      value: text,
+    }));
+    editWithUndo(
+      open.job.id,
+      [{ path: `${path}.elements`, value: read.value.elements }, ...typed],
+      title,
+      `Taken in: ${Object.keys(read.value.elements).length} elements`,
+    );
   };
   const absent = (all ? ELEMENTS : COMMON).filter((el) => !Object.hasOwn(elements, el));
   return (

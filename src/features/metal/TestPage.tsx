@@ -7,7 +7,7 @@ import type { Evidence, Standing } from '@core/formats/evidence';
 import { beliefOf } from '@core/metal/belief';
 import { lockOf } from '@core/metal/locks';
 import type { MetalPlace } from '@core/plan/levers/lever';
-import { newItemId } from '@/state/shelf';
+import { newId } from '@/state/ids';
 import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
@@ -31,7 +31,7 @@ export function TestPage({ open, place, test }: { open: OpenJob; place: MetalPla
   const entries = Object.entries(side.evidence).filter(([, entry]) => entry.test === test);
   const title = `${placeName(job, place)}: ${row.name.toLowerCase()}`;
   const pathOf = (id: string) => `metal.${place}.evidence.${id}`;
-  const add = (entry: Evidence) => open.set(pathOf(newItemId()), entry, title);
+  const add = (entry: Evidence) => open.set(pathOf(newId()), entry, title);
   const shown = entries.length > 0 ? entries : [[null, null] as const];
   return (
     <>

@@ -1,9 +1,8 @@
 import { nanoid } from 'nanoid/non-secure';
 import { create } from 'zustand';
 import { EMPTY_KIT } from '@core/formats/blankKit';
-import { SETTINGS_KEY, writeRecord } from '../keys';
-import type { JobRecord, KitRecord, Settings } from '../record';
-import { deviceStorage, type KeyValueStorage } from '../storage';
+import type { JobRecord, KitRecord, SetAside, Settings } from '../record';
+import { deviceStorage, isFull, type KeyValueStorage } from '../storage';
 
 /** Something said once across the bottom, with an act to undo where there is one. */
 export interface Notice {
@@ -12,11 +11,8 @@ export interface Notice {
   undo?: () => void;
 }
 
-/** A record that could not be read: set aside whole, and offered as a file. */
-export interface Damaged {
-  key: string;
-  reason: string;
-  text: string;
+/** What could not be read, or not be laid on its record: kept as it is, and offered. */
+export interface Damaged extends SetAside {
   /** Where it is kept until somebody lets it go. */
   heldAt: string;
 }
@@ -28,22 +24,26 @@ export interface AppState {
   kit: KitRecord;
   settings: Settings;
   damaged: readonly Damaged[];
+  /** Records of a newer app, by key, and what they are called: to be read here, never changed. */
+  newer: Readonly<Record<string, string>>;
   notice: Notice | null;
-  /** Why the last save failed; null while saving works. */
+  /** Why something entered is not on disk; null while all of it is. */
   saveProblem: string | null;
 }
 
-export const DEFAULT_SETTINGS: Settings = { system: 'metric', theme: 'daylight' };
-
 /** What the stores write to: the device's own, or what a test hands in. */
 export const kept: { storage: KeyValueStorage } = { storage: deviceStorage };
+
+/** This window, for as long as it is open. */
+export const TAB = nanoid(6);
 
 export const useApp = create<AppState>(() => ({
   ready: false,
   jobs: {},
   kit: { kit: EMPTY_KIT, history: [] },
-  settings: DEFAULT_SETTINGS,
+  settings: { system: 'metric', theme: 'daylight' },
   damaged: [],
+  newer: {},
   notice: null,
   saveProblem: null,
 }));
@@ -52,26 +52,10 @@ export const { setState: set, getState: get } = useApp;
 export const now = (): string => new Date().toISOString();
 
 export const saveWords = (error: unknown): string =>
-  /quota|full/i.test(`${(error as Error)?.name} ${(error as Error)?.message}`)
-    ? 'Storage is full: the last change is not saved. Export your jobs, then delete some.'
-    : 'This browser refuses to store anything: nothing is saved. Export your jobs before you close it.';
-
-/** Runs a save; a failure is said and stays said until a save works. */
-export async function saving(work: () => Promise<void>): Promise<void> {
-  try {
-    await work();
-    if (get().saveProblem !== null) set({ saveProblem: null });
-  } catch (error) {
-    set({ saveProblem: saveWords(error) });
-  }
-}
+  isFull(error)
+    ? 'Storage is full: the last changes are not kept. Export your jobs, then delete some.'
+    : 'This browser refuses to store anything: nothing is kept. Export your jobs before you close it.';
 
 export const say = (words: string, undo?: () => void): void =>
   set({ notice: { id: nanoid(6), words, undo } });
 export const hush = (): void => set({ notice: null });
-
-export function changeSettings(change: Partial<Settings>): void {
-  const settings = { ...get().settings, ...change };
-  set({ settings });
-  void saving(() => writeRecord(kept.storage, SETTINGS_KEY, settings));
-}

@@ -1,113 +1,284 @@
 import { EMPTY_KIT } from '@core/formats/blankKit';
+import { changesBetween, sameValue } from '@core/formats/changes';
+import type { LostPart } from '@core/formats/salvage';
 import type * as Checks from '../checks';
-import { DAMAGED_PREFIX, JOB_PREFIX, jobKey, KIT_KEY, SETTINGS_KEY, writeRecord } from '../keys';
+import { DAMAGED_PREFIX, envelope, JOB_PREFIX, JOURNAL_PREFIX, jobKey, KIT_KEY, SETTINGS_KEY } from '../keys';
 import { checks } from '../late';
-import type { JobRecord } from '../record';
-import { deviceStorage, type KeyValueStorage } from '../storage';
-import { DEFAULT_SETTINGS, get, hush, kept, saveWords, saving, say, set, type Damaged } from './app';
-import { settle } from './jobs';
+import { olderStorage, takeOver } from '../legacy';
+import { STRUCK_OUT, type JournalPage } from '../journal';
+import { layReserve } from '../reserve';
+import { deviceStorage, readOne, withLock, type KeyValueStorage } from '../storage';
+import { get, hush, kept, saveWords, say, set, type AppState, type Damaged } from './app';
+import { asideOf, edit, put, replay, show } from './queue';
+import { kindOf, type AnyRecord } from './records';
+import { hear } from './tabs';
+import { setWaiting } from './waiting';
 
-const KEEP_DELETED_ms = 7 * 24 * 3600 * 1000;
+/** So many records are read at a time. */
+const AT_A_TIME = 200;
 
-/** Reads everything stored. A damaged record is set aside and reported; the rest opens. First visit: the demo yard. */
-export async function boot(from: KeyValueStorage = deviceStorage): Promise<void> {
+/** What a start finds. */
+interface Found {
+  records: Map<string, AnyRecord>;
+  newer: Record<string, string>;
+  damaged: Damaged[];
+  pages: JournalPage[];
+  /** Set aside once there is time, with what is left of the record: by its key. */
+  aside: { key: string; entries: Record<string, string>; was: string }[];
+  struck: string[];
+}
+
+/**
+ * Reads everything stored and shows it; then, and only then, lays the journal's edits on, sets aside what was damaged, and tidies up.
+ * Nothing of the start hangs on being able to write. First visit: the demo yard.
+ */
+export async function boot(
+  from: KeyValueStorage = deviceStorage,
+  older: KeyValueStorage = olderStorage,
+): Promise<void> {
   kept.storage = from;
-  const damaged: Damaged[] = [];
-  const jobs: Record<string, JobRecord> = {};
+  const checking = await checks();
   try {
-    const checking = await checks();
-    for (const page of await checking.readJournal(kept.storage)) await settle(page, null, null);
-    const keys = await kept.storage.getAllKeys();
-    const first = !keys.includes(KIT_KEY);
-    damaged.push(...(await checking.readSetAside(kept.storage)));
-    const demo = first ? await import('@/demo/yard') : null;
-    const kit = await readOr(
-      checking,
-      KIT_KEY,
-      checking.KitRecord,
-      { kit: demo?.DEMO_KIT ?? EMPTY_KIT, history: [] },
-      damaged,
-    );
-    const settings = await readOr(checking, SETTINGS_KEY, checking.Settings, DEFAULT_SETTINGS, damaged);
-    for (const key of keys.filter((k) => k.startsWith(JOB_PREFIX))) {
-      const record = await readOr<JobRecord | null>(checking, key, checking.JobRecord, null, damaged);
-      if (!record) continue;
-      if (record.deletedAt !== null && Date.now() - Date.parse(record.deletedAt) > KEEP_DELETED_ms)
-        await kept.storage.removeItem(key);
-      else jobs[record.job.id] = record;
-    }
-    if (demo && Object.keys(jobs).length === 0) {
-      for (const job of demo.DEMO_JOBS) jobs[job.id] = { job, history: [], deletedAt: null };
-      for (const record of Object.values(jobs))
-        await writeRecord(kept.storage, jobKey(record.job.id), record);
-      await writeRecord(kept.storage, KIT_KEY, kit);
-    }
-    // A kit that had to be set aside leaves an empty one behind, or the next start would take this for a first visit.
-    if (damaged.some(({ key }) => key === KIT_KEY) && (await kept.storage.getItem(KIT_KEY)) === null) {
-      await writeRecord(kept.storage, KIT_KEY, kit);
-    }
-    set({ ready: true, jobs, kit, settings, damaged, saveProblem: null, notice: null });
+    await takeOver(older, from).catch(() => undefined);
+    const found = await readAll(checking, from);
+    const isFirst =
+      found.records.size === 0 && Object.keys(found.newer).length === 0 && found.damaged.length === 0;
+    set(shownOf(found));
+    for (const page of found.pages) layUnsaved(checking, page);
+    const yard = isFirst ? await openDemo() : [];
+    set({ ready: true });
+    await Promise.all(yard);
+    await tidyUp(found);
   } catch (error) {
-    set({ ready: true, jobs, damaged, saveProblem: saveWords(error) });
+    set({ ready: true, saveProblem: saveWords(error) });
   }
 }
 
-async function readOr<T>(
-  checking: typeof Checks,
-  key: string,
-  schema: Parameters<typeof Checks.readRecord<T>>[2],
-  otherwise: T,
-  damaged: Damaged[],
-): Promise<T> {
-  const stored = await checking.readRecord(kept.storage, key, schema);
-  if (stored.kind === 'ok') return stored.data;
-  if (stored.kind === 'damaged') {
-    damaged.push(await setAside({ key, reason: stored.reason, text: stored.text }));
+async function readAll(checking: typeof Checks, storage: KeyValueStorage): Promise<Found> {
+  const found: Found = { records: new Map(), newer: {}, damaged: [], pages: [], aside: [], struck: [] };
+  const keys = [...(await storage.getAllKeys())].sort();
+  for (let n = 0; n < keys.length; n += AT_A_TIME) {
+    const some = keys.slice(n, n + AT_A_TIME);
+    const texts = await storage.getMany(some);
+    for (const key of some) readInto(found, checking, key, texts[key] ?? null);
   }
-  return otherwise;
+  return found;
 }
 
-/** Puts a damaged record aside, whole, under a key of its own. Where there is no room for that it stays where it is. */
-async function setAside(found: Omit<Damaged, 'heldAt'>): Promise<Damaged> {
-  const heldAt = `${DAMAGED_PREFIX}${found.key}/${Date.now()}`;
+function readInto(found: Found, checking: typeof Checks, key: string, text: string | null): void {
+  if (text === null) return;
+  if (key.startsWith(JOURNAL_PREFIX)) {
+    const page = text === STRUCK_OUT ? null : checking.readPage(key, text);
+    if (page) found.pages.push(page);
+    else if (text === STRUCK_OUT) found.struck.push(key);
+    else found.damaged.push({ key: 'an entry', reason: 'it cannot be read', text, heldAt: key });
+    return;
+  }
+  if (key.startsWith(DAMAGED_PREFIX)) {
+    const held = { ...checking.readSetAside(text, key), heldAt: key };
+    found.damaged.push(held);
+    return;
+  }
+  const kind = kindOf(key);
+  if (!kind) return;
+  const stored = kind.read(checking, text, key);
+  switch (stored.kind) {
+    case 'missing':
+      return;
+    case 'ok': {
+      found.records.set(key, stored.data);
+      const parts = stored.lost.flatMap((part) => asidePart(key, part));
+      found.damaged.push(...parts);
+      if (parts.length > 0)
+        found.aside.push({
+          key,
+          was: text,
+          entries: Object.assign({ [key]: envelope(stored.data) }, ...parts.map(entryOf)),
+        });
+      return;
+    }
+    case 'newer':
+      found.newer[key] = stored.name || nameOf(key);
+      if (stored.data) found.records.set(key, stored.data);
+      return;
+    case 'damaged': {
+      const entries = asideOf(key, stored.reason, text);
+      const [heldAt = ''] = Object.keys(entries);
+      found.damaged.push({ key, reason: stored.reason, text, heldAt });
+      found.aside.push({ key, was: text, entries });
+    }
+  }
+}
+
+const nameOf = (key: string): string => (key === KIT_KEY ? 'the kit' : key.slice(JOB_PREFIX.length));
+
+/** A part taken out of a record, as it is set aside; what was only in the history is not missed. */
+function asidePart(key: string, { path, value, reason }: LostPart): Damaged[] {
+  const [holder, ...rest] = path;
+  if (holder !== 'job' && holder !== 'kit') return [];
+  const text = JSON.stringify(value);
+  const part = rest.join('.');
+  return Object.keys(asideOf(key, reason, text, part)).map((heldAt) => ({ key, reason, text, part, heldAt }));
+}
+
+const entryOf = ({ heldAt, ...held }: Damaged): Record<string, string> => ({
+  [heldAt]: JSON.stringify(held),
+});
+
+function shownOf({ records, newer, damaged }: Found): Partial<AppState> {
+  const jobs = Object.fromEntries(
+    [...records].flatMap(([key, record]) =>
+      key.startsWith(JOB_PREFIX) ? [[key.slice(JOB_PREFIX.length), record]] : [],
+    ),
+  ) as AppState['jobs'];
+  const kit = (records.get(KIT_KEY) ?? { kit: EMPTY_KIT, history: [] }) as AppState['kit'];
+  const settings = records.get(SETTINGS_KEY) as AppState['settings'] | undefined;
+  return {
+    jobs,
+    kit,
+    ...(settings ? { settings } : {}),
+    newer,
+    damaged: damaged.filter(({ heldAt }, n) => damaged.findIndex((d) => d.heldAt === heldAt) === n),
+    saveProblem: null,
+    notice: null,
+  };
+}
+
+/** Shows what an edit that never reached its record makes of it. One that cannot be laid waits, and is said. */
+function layUnsaved(checking: typeof Checks, page: JournalPage): void {
+  const kind = kindOf(page.record);
+  const shown = kind?.shown(page.record);
+  const isNewer = Object.hasOwn(get().newer, page.record);
+  const laid = kind && shown && !isNewer ? kind.lay(shown, page) : null;
+  const why =
+    laid && kind ? kind.whyNot(checking, laid) : isNewer ? 'a newer app wrote it' : 'it is not here any more';
+  if (laid && kind && why === null) kind.show(page.record, laid);
+  else setWaiting(page, why ?? '');
+}
+
+/** Shows the invented yard. @returns its way to the disk */
+async function openDemo(): Promise<Promise<boolean>[]> {
+  const { DEMO_JOBS, DEMO_KIT } = await import('@/demo/yard');
+  return [
+    put(KIT_KEY, { kit: DEMO_KIT, history: [] }),
+    ...DEMO_JOBS.map((job) => put(jobKey(job.id), { job, history: [], deletedAt: null })),
+  ];
+}
+
+/** What may wait until everything is shown: the journal is laid on what is stored, what was damaged set aside. */
+async function tidyUp({ pages, aside, struck, damaged }: Found): Promise<void> {
+  const waits = (page: JournalPage) => get().damaged.some(({ heldAt }) => heldAt === page.key);
+  await Promise.all(pages.filter((page) => !waits(page)).map(replay));
+  for (const { key, was, entries } of aside) await setAside(key, was, entries).catch(() => undefined);
+  for (const held of damaged) await comeBack(held).catch(() => undefined);
+  if (struck.length > 0) await kept.storage.removeMany(struck).catch(() => undefined);
+  void layReserve();
+}
+
+/** Sets aside what a record held that cannot stand, unless another window has written it since. */
+const setAside = (key: string, was: string, entries: Record<string, string>): Promise<void> =>
+  withLock(key, async () => {
+    if ((await readOne(kept.storage, key)) !== was) return;
+    await kept.storage.setMany(entries);
+    if (!Object.hasOwn(entries, key)) await kept.storage.removeMany([key]);
+  });
+
+/** A whole record set aside earlier that can be read now, as after a newer version has come, goes back where it was. */
+async function comeBack(held: Damaged): Promise<boolean> {
+  const kind = kindOf(held.key);
+  if (!kind || held.part !== undefined || !held.heldAt.startsWith(DAMAGED_PREFIX)) return false;
+  const stored = kind.read(await checks(), held.text, held.key);
+  if (stored.kind !== 'ok' || stored.lost.length > 0) return false;
+  return withLock(held.key, async () => {
+    const here = await readOne(kept.storage, held.key);
+    const isBlank = here === null || (held.key === KIT_KEY && isEmptyKit(here));
+    if (!isBlank) return false;
+    await kept.storage.setMany({ [held.key]: envelope(stored.data) });
+    await kept.storage.removeMany([held.heldAt]);
+    show(held.key, stored.data);
+    set(({ damaged }) => ({ damaged: damaged.filter(({ heldAt }) => heldAt !== held.heldAt) }));
+    return true;
+  });
+}
+
+const isEmptyKit = (text: string): boolean => {
   try {
-    await kept.storage.setItem(heldAt, JSON.stringify(found));
-    await kept.storage.removeItem(found.key);
-    return { ...found, heldAt };
+    const { data } = JSON.parse(text) as { data: { kit: object } };
+    return changesBetween(EMPTY_KIT, data.kit).length === 0;
   } catch {
-    return { ...found, heldAt: found.key };
+    return false;
   }
+};
+
+/** Tries to put back what was set aside. @returns whether it is back */
+export async function putBack(held: Damaged): Promise<boolean> {
+  if (held.part !== undefined) {
+    const value: unknown = JSON.parse(held.text);
+    if (!(await edit(held.key, [{ path: held.part, value }], 'Put back'))) return false;
+  } else if (held.heldAt.startsWith(JOURNAL_PREFIX)) {
+    const page = (await checks()).readPage(held.heldAt, held.text);
+    if (!page || !(await edit(page.record, page.edits, page.title))) return false;
+  } else return comeBack(held);
+  await kept.storage.removeMany([held.heldAt]).catch(() => undefined);
+  set(({ damaged }) => ({ damaged: damaged.filter(({ heldAt }) => heldAt !== held.heldAt) }));
+  return true;
 }
 
-/** Lets go of a damaged record that was set aside; it can be had back. */
-export async function letGo(damaged: Damaged): Promise<void> {
-  const text = await kept.storage.getItem(damaged.heldAt);
-  await saving(() => kept.storage.removeItem(damaged.heldAt));
-  const before = get().damaged;
-  set({ damaged: before.filter(({ heldAt }) => heldAt !== damaged.heldAt) });
-  say('Let go of a damaged record', () => {
-    if (text !== null) void saving(() => kept.storage.setItem(damaged.heldAt, text));
-    set({ damaged: before });
+/** Lets go of something that was set aside; it can be had back. */
+export async function letGo(held: Damaged): Promise<void> {
+  const text = await readOne(kept.storage, held.heldAt);
+  await kept.storage.removeMany([held.heldAt]);
+  set(({ damaged }) => ({ damaged: damaged.filter(({ heldAt }) => heldAt !== held.heldAt) }));
+  say('Let go of what was set aside', () => {
+    if (text !== null) void kept.storage.setMany({ [held.heldAt]: text });
+    set(({ damaged }) => ({ damaged: [...damaged, held] }));
     hush();
   });
 }
 
-/** Takes in what another tab stored. */
-export async function takeIn(key: string | null): Promise<void> {
-  const { readRecord, JobRecord: CheckedJob, KitRecord: CheckedKit } = await checks();
-  if (key?.startsWith(JOB_PREFIX)) {
-    const stored = await readRecord(kept.storage, key, CheckedJob);
-    if (stored.kind === 'ok') set(({ jobs }) => ({ jobs: { ...jobs, [stored.data.job.id]: stored.data } }));
-  } else if (key === KIT_KEY) {
-    const stored = await readRecord(kept.storage, KIT_KEY, CheckedKit);
-    if (stored.kind === 'ok') set({ kit: stored.data });
+/** Takes in what another window stored. */
+export async function takeIn(keys: readonly string[]): Promise<void> {
+  const checking = await checks();
+  const mine = keys.filter((key) => kindOf(key) !== null);
+  const texts = await kept.storage.getMany([...mine]);
+  for (const key of mine) {
+    const kind = kindOf(key);
+    const stored = kind?.read(checking, texts[key] ?? null, key);
+    if (stored?.kind === 'ok') {
+      if (!sameValue(kind?.shown(key), stored.data)) show(key, stored.data);
+    } else if (stored?.kind === 'missing' && key.startsWith(JOB_PREFIX)) show(key, null);
+    else if (stored?.kind === 'newer')
+      set(({ newer }) => ({ newer: { ...newer, [key]: stored.name || nameOf(key) } }));
   }
 }
 
-/** Follows what other tabs store, where the platform tells. Answers how to stop. */
+/**
+ * Follows what other windows store: as they tell it, and all of it when this one comes to the front again, since a window that was
+ * frozen may have missed some. Answers how to stop.
+ */
 export function followOtherTabs(): () => void {
-  if (typeof window === 'undefined' || !window.addEventListener) return () => undefined;
-  const listen = (event: StorageEvent) => void takeIn(event.key);
-  window.addEventListener('storage', listen);
-  return () => window.removeEventListener('storage', listen);
+  const stop = hear((keys) => void takeIn(keys));
+  if (typeof document === 'undefined') return stop;
+  const look = () => {
+    if (document.visibilityState === 'visible' && get().ready) void catchUp();
+  };
+  document.addEventListener('visibilitychange', look);
+  return () => {
+    stop();
+    document.removeEventListener('visibilitychange', look);
+  };
+}
+
+/** Takes in whatever is stored otherwise than it is shown. */
+async function catchUp(): Promise<void> {
+  try {
+    const keys = (await kept.storage.getAllKeys()).filter((key) => kindOf(key) !== null);
+    const gone = Object.keys(get().jobs)
+      .map(jobKey)
+      .filter((key) => !keys.includes(key));
+    for (let n = 0; n < keys.length; n += AT_A_TIME) await takeIn(keys.slice(n, n + AT_A_TIME));
+    await takeIn(gone);
+  } catch {
+    // The storage does not answer: what is shown stays.
+  }
 }

@@ -1,6 +1,18 @@
 /** What screens and hooks use of the stores. */
-export { changeSettings, hush, say, useApp, type AppState, type Damaged, type Notice } from './app';
-export { boot, followOtherTabs, letGo, takeIn } from './boot';
-export { clearDemo, takeInFile } from './bring';
-export { deleteJob, duplicateJob, editJob, goBackTo, newJob, restoreJob, undoJob } from './jobs';
-export { editKit } from './kit';
+export { hush, say, useApp, type AppState, type Damaged, type Notice } from './app';
+export { boot, followOtherTabs, letGo, putBack, takeIn } from './boot';
+export { clearDemo, takeInFile, type TakenIn } from './bring';
+export {
+  deleteJob,
+  duplicateJob,
+  editJob,
+  editWithUndo,
+  goBackTo,
+  newJob,
+  restoreJob,
+  undoJob,
+} from './jobs';
+export { editKit, editKitAt, editKitWithUndo } from './kit';
+export { isOwing, retryAll, whyReadOnly } from './queue';
+export { binOf, emptyBin, makeRoom, takeOutOfBin } from './room';
+export { changeSettings } from './settings';

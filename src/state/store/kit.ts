@@ -1,40 +1,51 @@
-import { EMPTY_KIT } from '@core/formats/blankKit';
+import { sameValue } from '@core/formats/changes';
+import type { Edit } from '@core/formats/edits';
 import type { Kit } from '@core/formats/kit';
-import { rebaseKit } from '@core/formats/merge';
-import { KIT_KEY, writeRecord } from '../keys';
-import { checks } from '../late';
-import type { KitRecord } from '../record';
-import { inTurn } from '../storage';
-import { get, kept, now, saving, set } from './app';
-import { remember, same } from './history';
+import { kitChanges, readKitPath } from '@core/formats/kitEdits';
+import { KIT_KEY } from '../keys';
+import { get, hush, say } from './app';
+import { edit } from './queue';
 
-const KIT_SHELVES = Object.keys(EMPTY_KIT) as (keyof Kit)[];
-const KIT_HISTORY_LENGTH = 20;
+/** Edits the kit, item by item: what another window did to other items, or other fields of one, stays. @returns whether it is on disk */
+export const editKitAt = (edits: readonly Edit[], title: string): Promise<boolean> =>
+  edit(KIT_KEY, edits, title);
 
-/**
- * Puts a kit in place of the present one; what stood before stays in its history. What another window did to other items meanwhile
- * is kept.
- */
-export function editKit(kit: Kit, title: string): Promise<void> {
-  const { kit: before, history } = get().kit;
-  const changes = KIT_SHELVES.filter((shelf) => !same(before[shelf], kit[shelf])).map((shelf) => ({
-    path: shelf,
-    before: before[shelf],
-    after: kit[shelf],
-  }));
-  const record: KitRecord = {
-    kit,
-    history: remember(history, { at: now(), title, changes }, KIT_HISTORY_LENGTH),
+/** Makes the kit what is given, as an act of its own. @returns whether it is on disk */
+export const editKit = (kit: Kit, title: string): Promise<boolean> =>
+  editKitAt(kitChanges(get().kit.kit, kit), title);
+
+/** Edits the kit and offers to take just that back: what was done after it stays. */
+export function editKitWithUndo(edits: readonly Edit[], title: string, words: string): void {
+  const back = wayBack(edits);
+  const { kit } = get().kit;
+  void editKitAt(edits, title);
+  // Refused, it has said why already.
+  if (get().kit.kit === kit) return;
+  say(words, () => {
+    takeKitBack(edits, back, `Undid: ${title}`);
+    hush();
+  });
+}
+
+/** What stands in the kit now where edits would put something else; the order of their shelves with it. */
+export function wayBack(edits: readonly Edit[]): Edit[] {
+  const { kit } = get().kit;
+  const shelves = [...new Set(edits.map(({ path }) => path.split('.')[0] ?? ''))];
+  return [
+    ...edits.map(({ path }) => ({ path, value: readKitPath(kit, path) })),
+    ...shelves.map((shelf) => ({ path: shelf, value: readKitPath(kit, shelf) })),
+  ];
+}
+
+/** Puts back what stood in the kit before edits, wherever it has not been changed again since. */
+export function takeKitBack(edits: readonly Edit[], back: readonly Edit[], title: string): void {
+  const { kit } = get().kit;
+  const still = (path: string) => {
+    const made = edits.find((one) => one.path === path);
+    return made === undefined || sameValue(readKitPath(kit, path), made.value);
   };
-  set({ kit: record });
-  // In turn rather than under a lock: a lock takes milliseconds in which a dying phone would lose the keystroke.
-  return saving(() =>
-    inTurn(KIT_KEY, async () => {
-      const { readRecord, KitRecord: Checked } = await checks();
-      const stored = await readRecord(kept.storage, KIT_KEY, Checked);
-      const rebased = stored.kind === 'ok' ? rebaseKit(stored.data.kit, before, kit) : kit;
-      await writeRecord(kept.storage, KIT_KEY, { ...record, kit: rebased });
-      if (get().kit === record && !same(rebased, kit)) set({ kit: { ...record, kit: rebased } });
-    }),
+  void editKitAt(
+    back.filter(({ path }) => still(path)),
+    title,
   );
 }

@@ -1,0 +1,28 @@
+/** Most characters of a text somebody types. */
+export const LONGEST = {
+  title: 120,
+  name: 120,
+  note: 200,
+  printed: 40,
+  part: 200,
+  broke: 1000,
+  /** What stands in a number field, word for word. */
+  typed: 200,
+} as const;
+
+/** Most items on a shelf of the kit. */
+export const MOST_ITEMS = {
+  machines: 50,
+  supplies: 50,
+  tins: 200,
+  cords: 50,
+  leads: 50,
+  tools: 100,
+} as const;
+
+/** Most that is written down of one tin. */
+export const MOST_TIN_EVENTS = 100;
+/** Most pictures, rated points and columns of one plate. */
+export const MOST_PHOTOS = 6;
+export const MOST_RATED = 16;
+export const MOST_INPUTS = 4;

@@ -1,0 +1,45 @@
+import type { IDBPDatabase } from 'idb';
+
+/**
+ * A little room held back. A browser's database gives the room of deleted records back only when it tidies up; a file in it goes at
+ * once. So a few empty files lie by, and one is let go when storage is full or something was deleted to make room.
+ */
+const DATABASE = 'elbow-room-reserve';
+const SHELF = 'pieces';
+const PIECES = 4;
+const PIECE_bytes = 512 * 1024;
+
+async function database(): Promise<IDBPDatabase> {
+  const { openDB } = await import('idb');
+  return openDB(DATABASE, 1, {
+    upgrade(db) {
+      db.createObjectStore(SHELF);
+    },
+  });
+}
+
+/** Lays the reserve by, as far as there is room for it. */
+export async function layReserve(): Promise<void> {
+  try {
+    const db = await database();
+    const there = await db.getAllKeys(SHELF);
+    for (let n = 0; n < PIECES; n++)
+      if (!there.includes(n)) await db.put(SHELF, new Blob([new Uint8Array(PIECE_bytes)]), n);
+    db.close();
+  } catch {
+    // No room, or no database at all: then there is no reserve.
+  }
+}
+
+/** Lets a piece of the reserve go. @returns whether there was one */
+export async function giveReserve(): Promise<boolean> {
+  try {
+    const db = await database();
+    const [piece] = await db.getAllKeys(SHELF);
+    if (piece !== undefined) await db.delete(SHELF, piece);
+    db.close();
+    return piece !== undefined;
+  } catch {
+    return false;
+  }
+}

@@ -1,0 +1,88 @@
+import { applyEdits, readPath, type Edit } from '@core/formats/edits';
+import { applyKitEdits, readKitPath } from '@core/formats/kitEdits';
+import type * as Checks from '../checks';
+import type { JournalPage } from '../journal';
+import { JOB_PREFIX, KIT_KEY, SETTINGS_KEY } from '../keys';
+import type { JobRecord, KitRecord, Settings, Stored } from '../record';
+import { get, set } from './app';
+import { remember } from './history';
+
+/** Any record that is stored. */
+export type AnyRecord = JobRecord | KitRecord | Settings;
+
+/** What the queue needs to know of a kind of record. */
+interface Kind<T extends AnyRecord> {
+  read(checks: typeof Checks, text: string | null, key: string): Stored<T>;
+  /** Why it may not be stored; null where it may. */
+  whyNot(checks: typeof Checks, record: T): string | null;
+  shown(key: string): T | null;
+  show(key: string, record: T | null): void;
+  /** A record with a page of the journal laid on it. */
+  lay(record: T, page: JournalPage): T;
+  valueAt(record: T, path: string): unknown;
+}
+
+const changesOf = (valueAt: (path: string) => unknown, edits: readonly Edit[]) =>
+  edits.map(({ path, value }) => ({ path, before: valueAt(path), after: value }));
+
+const KIT_HISTORY_LENGTH = 60;
+
+const JOB: Kind<JobRecord> = {
+  read: (checks, text, key) => checks.readJobRecord(text, key),
+  whyNot: (checks, record) => checks.whyNotJob(record),
+  shown: (key) => get().jobs[key.slice(JOB_PREFIX.length)] ?? null,
+  show: (key, record) =>
+    set(({ jobs }) => {
+      const id = key.slice(JOB_PREFIX.length);
+      const { [id]: _, ...others } = jobs;
+      return { jobs: record === null ? others : { ...jobs, [id]: record } };
+    }),
+  lay: (record, { at, by, title, edits }) => ({
+    ...record,
+    job: applyEdits(record.job, edits),
+    history: remember(record.history, {
+      at,
+      by,
+      title,
+      changes: changesOf((path) => readPath(record.job, path), edits),
+    }),
+  }),
+  valueAt: (record, path) => readPath(record.job, path),
+};
+
+const KIT: Kind<KitRecord> = {
+  read: (checks, text) => checks.readKitRecord(text),
+  whyNot: (checks, record) => checks.whyNotKit(record),
+  shown: () => get().kit,
+  show: (_, record) => record && set({ kit: record }),
+  lay: (record, { at, by, title, edits }) => ({
+    kit: applyKitEdits(record.kit, edits),
+    history: remember(
+      record.history,
+      { at, by, title, changes: changesOf((path) => readKitPath(record.kit, path), edits) },
+      KIT_HISTORY_LENGTH,
+    ),
+  }),
+  valueAt: (record, path) => readKitPath(record.kit, path),
+};
+
+const SETTINGS: Kind<Settings> = {
+  read: (checks, text) => checks.readSettings(text),
+  whyNot: () => null,
+  shown: () => get().settings,
+  show: (_, record) => record && set({ settings: record }),
+  lay: (record, { edits }) => applyEdits(record, edits),
+  valueAt: (record, path) => readPath(record, path),
+};
+
+/** The kind of record a key holds; null where it holds none of ours. */
+export function kindOf(key: string): Kind<AnyRecord> | null {
+  const kind = key.startsWith(JOB_PREFIX)
+    ? JOB
+    : key === KIT_KEY
+      ? KIT
+      : key === SETTINGS_KEY
+        ? SETTINGS
+        : null;
+  return kind as Kind<AnyRecord> | null;
+}

@@ -1,0 +1,215 @@
+import assert from 'node:assert/strict';
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { describe, test } from 'node:test';
+import { setTimeout as wait } from 'node:timers/promises';
+import { DATA_VERSION } from '../../src/core/formats/upgrade';
+import { openBrowser, type Session } from './browser';
+import { KILLED_KINDS, type Kept } from './kills';
+import { freshStart, openDemo, oneBrowser, type Served } from './paths';
+import { allStored, putStored, stored, storedText } from './stored';
+
+/** What is entered is kept: killed for real, with storage really full, in two windows, beside a newer version. */
+
+/** Kills in the everyday run; `KILLS=60` for the whole of it. */
+const KILLS = Number(process.env.KILLS ?? 8);
+/** Everything older than this is on disk, ms. */
+const KEPT_AFTER_ms = 250;
+
+let app: Served;
+let b: Session;
+oneBrowser((session, served) => {
+  b = session;
+  app = served;
+});
+
+test(`killed for real ${KILLS} times, over every kind of edit: all that is older than ${KEPT_AFTER_ms} ms is there`, async () => {
+  const profile = mkdtempSync(join(tmpdir(), 'elbow-kill-'));
+  try {
+    const expected: Kept[] = [];
+    for (let kill = 0; kill < KILLS; kill++) {
+      const phone = await openBrowser({ profile });
+      await phone.driver.get(app.url);
+      await phone.find('new-job');
+      for (const kept of expected) await kept(phone, app.url);
+      expected.length = 0;
+      // Two kinds a kill, so that a run of four meets them all.
+      for (const kind of [0, 1].map((n) => KILLED_KINDS[(2 * kill + n) % KILLED_KINDS.length]))
+        if (kind) expected.push(await kind(phone, app.url, kill));
+      await wait(KEPT_AFTER_ms);
+      await phone.kill();
+    }
+    const last = await openBrowser({ profile });
+    await last.driver.get(app.url);
+    await last.find('new-job');
+    for (const kept of expected) await kept(last, app.url);
+    await last.quit();
+  } finally {
+    rmSync(profile, { recursive: true, force: true });
+  }
+});
+
+describe('storage that is full', () => {
+  /** Leaves the browser so much room for this address, bytes. */
+  const allow = (quotaSize: number | null) =>
+    b.driver.sendDevToolsCommand('Storage.overrideQuotaForOrigin', {
+      origin: new URL(app.url).origin,
+      ...(quotaSize === null ? {} : { quotaSize }),
+    });
+  /** Fills what room there is with pictures, and answers how many went in. */
+  const fill = () =>
+    b.driver.executeAsyncScript<number>(`
+      const done = arguments[0];
+      const asked = indexedDB.open('elbow-fill', 1);
+      asked.onupgradeneeded = () => asked.result.createObjectStore('s');
+      asked.onsuccess = async () => {
+        const db = asked.result;
+        const put = (n, size) => new Promise((go) => {
+          const acts = db.transaction('s', 'readwrite');
+          acts.objectStore('s').put(new Blob([new Uint8Array(size)]), n);
+          acts.oncomplete = () => go(true);
+          acts.onabort = () => go(false);
+        });
+        let n = 0;
+        for (const size of [400000, 40000, 4000]) while (n < 500 && await put(n, size)) n++;
+        db.close();
+        done(n);
+      };`);
+  const empty = () =>
+    b.driver.executeAsyncScript<boolean>(`
+      const done = arguments[0];
+      const asked = indexedDB.deleteDatabase('elbow-fill');
+      asked.onsuccess = () => done(true);
+      asked.onerror = () => done(false);`);
+
+  test('is said at once and stays said; what was typed stays, and is kept as soon as there is room; a delete makes room', async () => {
+    await freshStart(b, app.url);
+    await openDemo(b, app.url, 'ramp-guard', 'joint');
+    try {
+      await allow(9_000_000);
+      assert.ok((await fill()) > 0);
+      // Edits go on into the room held back; then that is gone too.
+      let typed = 100;
+      await b.driver.wait(
+        async () => {
+          typed += 1;
+          await b.type('joint.length_mm', String(typed));
+          await fill();
+          return b.has('notice');
+        },
+        60_000,
+        'never full',
+      );
+      await b.says('notice', /Storage is full.*not kept.*Export/s);
+      await b.says('joint.length_mm-says', new RegExp(`^${typed} mm`));
+      await b.type('joint.gap_mm', '2');
+      await b.says('notice', /Storage is full/);
+      await allow(60_000_000);
+      await b.driver.wait(async () => !(await b.has('notice')), 20_000, 'the word is not taken back');
+      await b.driver.navigate().refresh();
+      await b.says('joint.length_mm-says', new RegExp(`^${typed} mm`));
+      await b.says('joint.gap_mm-says', /2 mm/);
+    } finally {
+      await allow(null);
+      await empty();
+    }
+  });
+
+  test('still opens everything: no start hangs on being able to write', async () => {
+    await freshStart(b, app.url);
+    try {
+      await allow(1);
+      await b.driver.get(app.url);
+      await b.find('job-ramp-guard');
+      await b.driver.get(`${app.url}/kit`);
+      await b.saysMain(/Machines/);
+      assert.ok((await allStored(b)).includes('ramp-guard'));
+    } finally {
+      await allow(null);
+    }
+  });
+});
+
+describe('the bin', () => {
+  test('is opened from the list of jobs, gives jobs and items of the kit back, and is emptied when asked twice', async () => {
+    await freshStart(b, app.url);
+    for (const id of ['vent-cowl', 'ramp-guard']) {
+      await b.tap(`more-${id}`);
+      await b.tap(`delete-${id}`);
+      await b.driver.wait(async () => !(await b.has(`job-${id}`)), 5000);
+    }
+    await b.driver.get(`${app.url}/kit/tins/7018-18`);
+    await b.tap('item-delete');
+    await b.driver.get(app.url);
+    await b.tap('to-bin');
+    await b.tap('bin-back-ramp-guard');
+    await b.tap('bin-back-7018-18');
+    await b.driver.wait(
+      async () => (await stored(b, 'kit')).kit.tins.some(({ id }: { id: string }) => id === '7018-18'),
+      5000,
+    );
+    assert.equal((await stored(b, 'job/ramp-guard')).deletedAt, null);
+    await b.tap('bin-empty');
+    assert.notEqual(await storedText(b, 'job/vent-cowl'), null);
+    await b.tap('bin-empty-sure');
+    await b.says('notice', /One job is gone for good/);
+    assert.equal(await storedText(b, 'job/vent-cowl'), null);
+  });
+});
+
+describe('versions', () => {
+  test('what a newer app wrote is shown, never changed, and said', async () => {
+    await freshStart(b, app.url);
+    const text = (await storedText(b, 'job/ramp-guard')) ?? '';
+    const newer = text.replace(/"version":\d+/, `"version":${DATA_VERSION + 1}`);
+    await putStored(b, 'job/ramp-guard', newer);
+    await b.driver.get(app.url);
+    await b.says('newer-records', /Ramp hinge guard, berth 3/);
+    await openDemo(b, app.url, 'ramp-guard', 'joint');
+    await b.says('read-only', /newer version/);
+    await b.type('joint.gap_mm', '3');
+    await b.says('notice', /read here, not changed/);
+    assert.equal(await storedText(b, 'job/ramp-guard'), newer);
+  });
+
+  test('a kit with one entry that cannot stand opens without it, and offers it back', async () => {
+    await freshStart(b, app.url);
+    const text = (await storedText(b, 'kit')) ?? '';
+    await putStored(b, 'kit', text.replace(/"max_A":160/, '"max_A":99999'));
+    await b.driver.get(app.url);
+    await b.says('damaged', /The kit, one entry: .*Highest amps.*It stood as 99999/s);
+    await b.tap('damaged-again');
+    await b.says('notice', /still does not fit/);
+    await b.tap('damaged-let-go');
+    await b.driver.wait(async () => !(await b.has('damaged')), 5000);
+    await b.driver.get(`${app.url}/kit`);
+    await b.saysMain(/machines|Machines/);
+  });
+});
+
+describe('a big file', () => {
+  test('1 500 jobs come in with progress, without holding the page up, and every one lies on disk', async () => {
+    await freshStart(b, app.url);
+    const job = (await stored(b, 'job/ramp-guard')).job;
+    const kit = (await stored(b, 'kit')).kit;
+    const jobs = Array.from({ length: 1500 }, (_, n) => ({ ...job, id: `many-${n}`, title: `Guard ${n}` }));
+    const path = join(mkdtempSync(join(tmpdir(), 'elbow-many-')), 'many.json');
+    writeFileSync(path, JSON.stringify({ format: 'elbow-room-archive', version: DATA_VERSION, jobs, kit }));
+    await b.giveFile('import', path);
+    await b.says('import-preview', /Adds 1500 jobs/);
+    await b.driver.executeScript(`
+      window.progress = new Set();
+      new MutationObserver(() => {
+        const text = document.querySelector('[data-testid=import-progress]')?.innerText;
+        if (text) window.progress.add(text);
+      }).observe(document.body, { subtree: true, childList: true, characterData: true });`);
+    await b.tap('import-take');
+    await b.says('notice', /Taken in: 1500 jobs/);
+    const told = await b.driver.executeScript<string[]>('return [...window.progress]');
+    assert.ok(told.length > 3, told.join(' | '));
+    assert.equal((await allStored(b)).match(/elbow-room\/job\/many-/g)?.length, 1500);
+    await b.tap('more-jobs');
+    await freshStart(b, app.url);
+  });
+});

@@ -1,0 +1,142 @@
+import assert from 'node:assert/strict';
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import type { Session } from './browser';
+import { openDemo } from './paths';
+import { stored } from './stored';
+
+/** Kinds of edit that a killed browser must not lose: each makes one, and answers how to see that it is there. */
+
+/** Looks for an edit after a new start. */
+export type Kept = (b: Session, url: string) => Promise<void>;
+type Kind = (b: Session, url: string, n: number) => Promise<Kept>;
+
+const JOB = 'pier-ladder';
+
+const jobIs =
+  (look: (job: any) => unknown, wanted: unknown, id = JOB): Kept =>
+  // eslint-disable-line @typescript-eslint/no-explicit-any
+  async (b) => {
+    const record = await stored(b, `job/${id}`);
+    assert.deepEqual(look(record?.job), wanted, `${id} holds ${JSON.stringify(look(record?.job))}`);
+  };
+
+const field: Kind = async (b, url, n) => {
+  await openDemo(b, url, JOB, 'joint');
+  await b.type('joint.length_mm', String(200 + n));
+  return jobIs((job) => job.joint.length_mm, 200 + n);
+};
+
+const kit: Kind = async (b, url, n) => {
+  await b.driver.get(`${url}/kit/machines/inverter-160`);
+  await b.type('name', `Small inverter ${n}`);
+  return async (again) => {
+    const { kit: here } = await stored(again, 'kit');
+    const machine = here.machines.find(({ id }: { id: string }) => id === 'inverter-160');
+    assert.equal(machine.name, `Small inverter ${n}`);
+  };
+};
+
+const evidence: Kind = async (b, url, n) => {
+  const saw = n % 2 === 0 ? 'strong' : 'none';
+  await b.driver.get(`${url}/job/vent-cowl/test/sideB/magnet`);
+  await b.tap(`saw-${saw}`);
+  return jobIs(
+    (job) =>
+      Object.values(job.metal.sideB.evidence as object)
+        .map(({ outcome }) => outcome)
+        .includes(saw),
+    true,
+    'vent-cowl',
+  );
+};
+
+const drag: Kind = async (b, url) => {
+  await openDemo(b, url, 'hatch-frame', 'order');
+  const handle = await b.find('handle-clamp-1');
+  await b.driver.executeScript('arguments[0].scrollIntoView({block: "center"})', handle);
+  const before = (await stored(b, 'job/hatch-frame')).job.order;
+  await b.driver
+    .actions()
+    .move({ origin: handle })
+    .press()
+    .move({ origin: handle, x: 24, y: 6 })
+    .release()
+    .perform();
+  await b.driver.wait(
+    async () => {
+      const now = (await stored(b, 'job/hatch-frame')).job.order;
+      return now.clampAlong_mm !== before.clampAlong_mm;
+    },
+    5000,
+    'the drag moved nothing',
+  );
+  const { clampAlong_mm, clampAside_mm } = (await stored(b, 'job/hatch-frame')).job.order;
+  return jobIs(
+    (job) => [job.order.clampAlong_mm, job.order.clampAside_mm],
+    [clampAlong_mm, clampAside_mm],
+    'hatch-frame',
+  );
+};
+
+const undo: Kind = async (b, url, n) => {
+  await openDemo(b, url, 'ramp-guard', 'joint');
+  await b.type('joint.gap_mm', n % 2 === 0 ? '2' : '3');
+  await b.says('joint.gap_mm-says', n % 2 === 0 ? /2 mm/ : /3 mm/);
+  await b.tap('undo');
+  await b.says('joint.gap_mm-says', /1 mm/);
+  return jobIs((job) => job.joint.gap_mm, 1, 'ramp-guard');
+};
+
+const remove: Kind = async (b, url) => {
+  await b.driver.get(url);
+  await b.tap('new-job');
+  await b.type('title', 'To be thrown away');
+  const id = (await b.driver.getCurrentUrl()).split('/job/')[1]?.split('/')[0] ?? '';
+  await b.tap('to-jobs');
+  await b.tap(`more-${id}`);
+  await b.tap(`delete-${id}`);
+  return async (again) => {
+    const record = await stored(again, `job/${id}`);
+    assert.equal(record.job.title, 'To be thrown away');
+    assert.notEqual(record.deletedAt, null);
+  };
+};
+
+const bring: Kind = async (b, url, n) => {
+  await b.driver.get(url);
+  await b.find('new-job');
+  const { job } = await stored(b, 'job/ramp-guard');
+  const { kit: here } = await stored(b, 'kit');
+  const path = join(mkdtempSync(join(tmpdir(), 'elbow-bring-')), 'brought.json');
+  const file = { format: 'elbow-room-job', version: 8, job: { ...job, id: `brought-${n}` }, kit: here };
+  writeFileSync(path, JSON.stringify(file));
+  await b.giveFile('import', path);
+  await b.tap('import-take');
+  await b.says('notice', /Taken in/);
+  return jobIs((brought) => brought.id, `brought-${n}`, `brought-${n}`);
+};
+
+const picture: Kind = async (b, url) => {
+  await b.driver.get(`${url}/kit/machines/generator-set`);
+  await b.find('add-photo');
+  const path = join(mkdtempSync(join(tmpdir(), 'elbow-plate-')), 'plate.png');
+  writeFileSync(path, await b.driver.takeScreenshot(), 'base64');
+  const machineIn = async (s: Session) =>
+    (await stored(s, 'kit')).kit.machines.find(({ photos }: { photos: string[] }) => photos.length > 0);
+  await b.giveFile('add-photo', path);
+  await b.driver.wait(async () => (await machineIn(b)) !== undefined, 10_000, 'the picture is not kept');
+  const { id, photos } = await machineIn(b);
+  return async (again, at) => {
+    await again.driver.get(`${at}/kit/machines/${id}`);
+    await again.find(`photo-${photos.at(-1)}`);
+    const there = await again.driver.findElements({ css: `[data-testid="photo-${photos.at(-1)}"] img` });
+    await again.driver.wait(
+      async () => there.length > 0 || (await again.driver.findElements({ css: 'img' })).length > 0,
+      10_000,
+    );
+  };
+};
+
+export const KILLED_KINDS: readonly Kind[] = [field, kit, evidence, drag, undo, remove, bring, picture];
