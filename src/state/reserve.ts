@@ -1,4 +1,5 @@
 import type { IDBPDatabase } from 'idb';
+import { isFull } from './storage';
 
 /**
  * A little room held back. A browser's database gives the room of deleted records back only when it tidies up; a file in it goes at
@@ -18,16 +19,36 @@ async function database(): Promise<IDBPDatabase> {
   });
 }
 
-/** Lays the reserve by, as far as there is room for it. */
+/** Lays the reserve by, as far as there is room for it and as much again beside it: what was just freed is not taken away. */
 export async function layReserve(): Promise<void> {
   try {
     const db = await database();
     const there = await db.getAllKeys(SHELF);
-    for (let n = 0; n < PIECES; n++)
-      if (!there.includes(n)) await db.put(SHELF, new Blob([new Uint8Array(PIECE_bytes)]), n);
+    for (let n = 0; n < PIECES; n++) {
+      if (there.includes(n)) continue;
+      await db.put(SHELF, ' '.repeat(2 * PIECE_bytes), 'room?');
+      await db.delete(SHELF, 'room?');
+      await db.put(SHELF, new Blob([new Uint8Array(PIECE_bytes)]), n);
+    }
     db.close();
   } catch {
     // No room, or no database at all: then there is no reserve.
+  }
+}
+
+/** Whether there is no room at all: a word is tried. The storage of records does not say why it refuses. */
+export async function hasNoRoom(): Promise<boolean> {
+  try {
+    const db = await database();
+    try {
+      await db.put(SHELF, '', 'word');
+      await db.delete(SHELF, 'word');
+      return false;
+    } finally {
+      db.close();
+    }
+  } catch (error) {
+    return isFull(error);
   }
 }
 
@@ -35,7 +56,7 @@ export async function layReserve(): Promise<void> {
 export async function giveReserve(): Promise<boolean> {
   try {
     const db = await database();
-    const [piece] = await db.getAllKeys(SHELF);
+    const piece = (await db.getAllKeys(SHELF)).find((key) => typeof key === 'number');
     if (piece !== undefined) await db.delete(SHELF, piece);
     db.close();
     return piece !== undefined;

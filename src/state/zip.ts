@@ -1,4 +1,12 @@
-import type { FileEntry } from '@zip.js/zip.js';
+import {
+  BlobReader,
+  BlobWriter,
+  configure,
+  TextReader,
+  ZipReader,
+  ZipWriter,
+  type FileEntry,
+} from '@zip.js/zip.js';
 import { MOST_TEXT } from '@core/formats/jobFile';
 import { ok, refuse, type Result } from '@core/units/result';
 
@@ -17,7 +25,8 @@ export interface OpenedZip {
   photos: string[];
 }
 
-const zip = () => import('@zip.js/zip.js');
+// A worker of its own it is in already.
+configure({ useWebWorkers: false });
 
 /** Opens a zip as far as its records. Nothing outside the two known places is looked at, and nothing swells past what it said it would. */
 export async function openZip(file: Blob): Promise<Result<OpenedZip>> {
@@ -53,8 +62,6 @@ export async function eachPhoto(
 }
 
 async function entriesOf(file: Blob): Promise<Result<FileEntry[]>> {
-  const { BlobReader, configure, ZipReader } = await zip();
-  configure({ useWebWorkers: false });
   try {
     const found: FileEntry[] = [];
     for await (const entry of new ZipReader(new BlobReader(file)).getEntriesGenerator()) {
@@ -95,8 +102,6 @@ export async function packZip(
   archive: string,
   photos: Iterable<{ id: string; picture: Blob }>,
 ): Promise<Blob> {
-  const { BlobReader, BlobWriter, configure, TextReader, ZipWriter } = await zip();
-  configure({ useWebWorkers: false });
   const writer = new ZipWriter(new BlobWriter('application/zip'));
   await writer.add(RECORDS, new TextReader(archive));
   for (const { id, picture } of photos)

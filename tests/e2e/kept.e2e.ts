@@ -51,82 +51,134 @@ test(`killed for real ${KILLS} times, over every kind of edit: all that is older
 });
 
 describe('storage that is full', () => {
-  /** Leaves the browser so much room for this address, bytes. */
-  const allow = (quotaSize: number | null) =>
-    b.driver.sendDevToolsCommand('Storage.overrideQuotaForOrigin', {
-      origin: new URL(app.url).origin,
-      ...(quotaSize === null ? {} : { quotaSize }),
-    });
-  /** Fills what room there is with pictures, and answers how many went in. */
-  const fill = () =>
-    b.driver.executeAsyncScript<number>(`
+  /** A phone that leaves so much room for this address, bytes, from its first page on: what was allowed before is remembered for minutes. */
+  const withRoom = async (
+    quotaSize: number,
+    work: (phone: Session, allow: (size: number) => Promise<void>) => Promise<void>,
+  ) => {
+    const phone = await openBrowser();
+    const { origin } = new URL(app.url);
+    const allow = (size: number) =>
+      phone.driver.sendDevToolsCommand('Storage.overrideQuotaForOrigin', { origin, quotaSize: size });
+    try {
+      await allow(quotaSize);
+      await work(phone, allow);
+    } finally {
+      await phone.quit();
+    }
+  };
+  /** Fills what room there is, in ever smaller pieces of text that does not press, and answers how many went in. */
+  const fill = (phone: Session) =>
+    phone.driver.executeAsyncScript<number>(`
       const done = arguments[0];
       const asked = indexedDB.open('elbow-fill', 1);
       asked.onupgradeneeded = () => asked.result.createObjectStore('s');
       asked.onsuccess = async () => {
         const db = asked.result;
+        let seed = Math.floor(performance.now());
+        const noise = (size) => {
+          let text = '';
+          while (text.length < size) text += (seed = (Math.imul(seed, 1103515245) + 12345) >>> 1).toString(36);
+          return text;
+        };
         const put = (n, size) => new Promise((go) => {
           const acts = db.transaction('s', 'readwrite');
-          acts.objectStore('s').put(new Blob([new Uint8Array(size)]), n);
+          acts.objectStore('s').put(noise(size), n);
           acts.oncomplete = () => go(true);
           acts.onabort = () => go(false);
         });
+        const from = seed;
         let n = 0;
-        for (const size of [400000, 40000, 4000]) while (n < 500 && await put(n, size)) n++;
+        for (const size of [40000, 4000, 400]) while (n < 900 && await put(from + '-' + n, size)) n++;
         db.close();
         done(n);
       };`);
-  const empty = () =>
-    b.driver.executeAsyncScript<boolean>(`
-      const done = arguments[0];
-      const asked = indexedDB.deleteDatabase('elbow-fill');
-      asked.onsuccess = () => done(true);
-      asked.onerror = () => done(false);`);
 
-  test('is said at once and stays said; what was typed stays, and is kept as soon as there is room; a delete makes room', async () => {
-    await freshStart(b, app.url);
-    await openDemo(b, app.url, 'ramp-guard', 'joint');
-    try {
-      await allow(9_000_000);
-      assert.ok((await fill()) > 0);
-      // Edits go on into the room held back; then that is gone too.
+  test('the room held back takes edits on; then it is said at once and stays said, nothing typed is lost, and it is kept once there is room', () =>
+    withRoom(9_000_000, async (phone, allow) => {
+      await freshStart(phone, app.url);
+      await openDemo(phone, app.url, 'ramp-guard', 'joint');
+      assert.ok((await fill(phone)) > 0);
       let typed = 100;
-      await b.driver.wait(
-        async () => {
-          typed += 1;
-          await b.type('joint.length_mm', String(typed));
-          await fill();
-          return b.has('notice');
-        },
-        60_000,
-        'never full',
+      while (!(await phone.has('notice')) && typed < 130) {
+        typed += 1;
+        await phone.type('joint.length_mm', String(typed));
+        await phone.says('joint.length_mm-says', new RegExp(`^${typed} mm`));
+        await fill(phone);
+      }
+      assert.ok(typed > 101, 'nothing was held back');
+      await phone.says('notice', /Storage is full.*not kept.*Export/s);
+      await phone.type('joint.gap_mm', '2');
+      await phone.says('notice', /Storage is full/);
+      await phone.says('joint.length_mm-says', new RegExp(`^${typed} mm`));
+      await allow(80_000_000);
+      await phone.driver
+        .wait(async () => !(await phone.has('notice')), 20_000)
+        .catch(async () => assert.fail(`not taken back: ${await phone.text('notice')}`));
+      await phone.driver.navigate().refresh();
+      await phone.says('joint.length_mm-says', new RegExp(`^${typed} mm`));
+      await phone.says('joint.gap_mm-says', /2 mm/);
+    }));
+
+  test('emptying the bin makes room at once, and a file that does not fit says so', () =>
+    withRoom(9_000_000, async (phone) => {
+      await freshStart(phone, app.url);
+      await phone.tap('more-vent-cowl');
+      await phone.tap('delete-vent-cowl');
+      await phone.driver.wait(async () => !(await phone.has('job-vent-cowl')), 5000);
+      await fill(phone);
+      await phone.tap('to-bin');
+      await phone.tap('bin-empty');
+      await phone.tap('bin-empty-sure');
+      await phone.says('notice', /One job is gone for good/);
+      await openDemo(phone, app.url, 'ramp-guard', 'joint');
+      await phone.type('joint.length_mm', '345');
+      await phone.driver.wait(
+        async () => (await stored(phone, 'job/ramp-guard')).job.joint.length_mm === 345,
+        10_000,
+        'no room was made',
       );
-      await b.says('notice', /Storage is full.*not kept.*Export/s);
-      await b.says('joint.length_mm-says', new RegExp(`^${typed} mm`));
-      await b.type('joint.gap_mm', '2');
-      await b.says('notice', /Storage is full/);
-      await allow(60_000_000);
-      await b.driver.wait(async () => !(await b.has('notice')), 20_000, 'the word is not taken back');
-      await b.driver.navigate().refresh();
-      await b.says('joint.length_mm-says', new RegExp(`^${typed} mm`));
-      await b.says('joint.gap_mm-says', /2 mm/);
-    } finally {
-      await allow(null);
-      await empty();
-    }
-  });
+      assert.equal(await phone.has('notice'), false);
+      const job = (await stored(phone, 'job/ramp-guard')).job;
+      const kit = (await stored(phone, 'kit')).kit;
+      const jobs = Array.from({ length: 900 }, (_, n) => ({
+        ...job,
+        id: `many-${n}`,
+        look: { ...job.look, broke: `${n} `.repeat(200).slice(0, 900) },
+      }));
+      const path = join(mkdtempSync(join(tmpdir(), 'elbow-big-')), 'big.json');
+      writeFileSync(path, JSON.stringify({ format: 'elbow-room-archive', version: DATA_VERSION, jobs, kit }));
+      await phone.driver.get(app.url);
+      await phone.giveFile('import', path);
+      await phone.tap('import-take');
+      await phone.says(
+        'import-refused',
+        /Storage is full: there was room for \d+ of 900 jobs, so none was taken in/,
+      );
+      assert.equal((await allStored(phone)).includes('many-'), false);
+    }));
 
   test('still opens everything: no start hangs on being able to write', async () => {
-    await freshStart(b, app.url);
+    const profile = mkdtempSync(join(tmpdir(), 'elbow-full-'));
+    const first = await openBrowser({ profile });
+    await first.driver.get(app.url);
+    await first.find('job-ramp-guard');
+    await first.driver.wait(async () => (await storedText(first, 'job/ramp-guard')) !== null, 5000);
+    await first.quit();
+    const phone = await openBrowser({ profile });
     try {
-      await allow(1);
-      await b.driver.get(app.url);
-      await b.find('job-ramp-guard');
-      await b.driver.get(`${app.url}/kit`);
-      await b.saysMain(/Machines/);
-      assert.ok((await allStored(b)).includes('ramp-guard'));
+      await phone.driver.sendDevToolsCommand('Storage.overrideQuotaForOrigin', {
+        origin: new URL(app.url).origin,
+        quotaSize: 1,
+      });
+      await phone.driver.get(app.url);
+      await phone.find('job-ramp-guard');
+      await phone.driver.get(`${app.url}/kit`);
+      await phone.saysMain(/Small DC inverter/);
+      assert.ok((await allStored(phone)).includes('ramp-guard'));
     } finally {
-      await allow(null);
+      await phone.quit();
+      rmSync(profile, { recursive: true, force: true });
     }
   });
 });

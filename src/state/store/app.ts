@@ -2,6 +2,7 @@ import { nanoid } from 'nanoid/non-secure';
 import { create } from 'zustand';
 import { EMPTY_KIT } from '@core/formats/blankKit';
 import type { JobRecord, KitRecord, SetAside, Settings } from '../record';
+import { hasNoRoom } from '../reserve';
 import { deviceStorage, isFull, type KeyValueStorage } from '../storage';
 
 /** Something said once across the bottom, with an act to undo where there is one. */
@@ -51,8 +52,12 @@ export const useApp = create<AppState>(() => ({
 export const { setState: set, getState: get } = useApp;
 export const now = (): string => new Date().toISOString();
 
-export const saveWords = (error: unknown): string =>
-  isFull(error)
+/** Whether it was for want of room that the storage refused. */
+export const isForRoom = async (error: unknown): Promise<boolean> => isFull(error) || (await hasNoRoom());
+
+/** What is said of a refusal. */
+export const saveWords = (isForRoom: boolean): string =>
+  isForRoom
     ? 'Storage is full: the last changes are not kept. Export your jobs, then delete some.'
     : 'This browser refuses to store anything: nothing is kept. Export your jobs before you close it.';
 

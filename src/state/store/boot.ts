@@ -8,7 +8,7 @@ import { olderStorage, takeOver } from '../legacy';
 import { STRUCK_OUT, type JournalPage } from '../journal';
 import { layReserve } from '../reserve';
 import { deviceStorage, readOne, withLock, type KeyValueStorage } from '../storage';
-import { get, hush, kept, saveWords, say, set, type AppState, type Damaged } from './app';
+import { get, hush, isForRoom, kept, saveWords, say, set, type AppState, type Damaged } from './app';
 import { asideOf, edit, put, replay, show } from './queue';
 import { kindOf, type AnyRecord } from './records';
 import { hear } from './tabs';
@@ -50,7 +50,7 @@ export async function boot(
     await Promise.all(yard);
     await tidyUp(found);
   } catch (error) {
-    set({ ready: true, saveProblem: saveWords(error) });
+    set({ ready: true, saveProblem: saveWords(await isForRoom(error)) });
   }
 }
 

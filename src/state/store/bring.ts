@@ -6,8 +6,7 @@ import { kitChanges } from '@core/formats/kitEdits';
 import { mergeKit, withoutKit } from '@core/formats/merge';
 import { DEMO_IDS } from '@/demo/ids';
 import { envelope, jobKey } from '../keys';
-import { isFull } from '../storage';
-import { get, hush, kept, say, set } from './app';
+import { get, hush, isForRoom, kept, say, set } from './app';
 import { binJob, editJob, restoreJob, takeBack } from './jobs';
 import { editKitAt, takeKitBack, wayBack } from './kit';
 import { makeRoom } from './room';
@@ -104,7 +103,7 @@ async function storeNew(jobs: readonly Job[], onDone: (done: number) => void): P
       await kept.storage.removeMany(done).catch(() => undefined);
       return {
         ok: false,
-        message: isFull(error)
+        message: (await isForRoom(error))
           ? `Storage is full: there was room for ${n} of ${jobs.length} jobs, so none was taken in. Delete jobs or pictures, then take it in again.`
           : 'This browser refuses to store anything: nothing was taken in.',
       };
@@ -123,7 +122,7 @@ async function storeSome(entries: Record<string, string>): Promise<void> {
   try {
     await kept.storage.setMany(entries);
   } catch (error) {
-    if (!isFull(error) || !(await makeRoom())) throw error;
+    if (!(await isForRoom(error)) || !(await makeRoom())) throw error;
     await storeSome(entries);
   }
 }

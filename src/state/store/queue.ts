@@ -3,8 +3,8 @@ import type { Edit } from '@core/formats/edits';
 import { newPage, pageText, STRUCK_OUT, type JournalPage } from '../journal';
 import { DAMAGED_PREFIX, envelope } from '../keys';
 import { checks, checksNow } from '../late';
-import { isFull, readOne, withLock } from '../storage';
-import { get, kept, now, saveWords, say, set, TAB } from './app';
+import { readOne, withLock } from '../storage';
+import { get, isForRoom, kept, now, saveWords, say, set, TAB } from './app';
 import { kindOf, type AnyRecord } from './records';
 import { makeRoom } from './room';
 import { announce } from './tabs';
@@ -145,8 +145,9 @@ async function drainAll(key: string): Promise<void> {
     if (failed !== null) retryOthers(key);
   } catch (error) {
     failed = error;
-    if (isFull(error) && (await makeRoom())) return drainAll(key);
-    set({ saveProblem: saveWords(error) });
+    const full = await isForRoom(error);
+    if (full && (await makeRoom())) return drainAll(key);
+    set({ saveProblem: saveWords(full) });
     queueOf(key).forEach(({ done }) => done(false));
     again ??= setTimeout(retryAll, AGAIN_AFTER_ms);
   }
