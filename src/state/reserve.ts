@@ -7,8 +7,10 @@ import { isFull } from './storage';
  */
 const DATABASE = 'elbow-room-reserve';
 const SHELF = 'pieces';
-const PIECES = 4;
-const PIECE_bytes = 512 * 1024;
+/** More than a browser's database overshoots and swells by while it tidies up: some four megabytes were seen. */
+const PIECES = 8;
+const PIECE_bytes = 1024 * 1024;
+const PROBE_chars = 512 * 1024;
 
 async function database(): Promise<IDBPDatabase> {
   const { openDB } = await import('idb');
@@ -19,15 +21,13 @@ async function database(): Promise<IDBPDatabase> {
   });
 }
 
-/** Lays the reserve by, as far as there is room for it and as much again beside it: what was just freed is not taken away. */
+/** Lays the reserve by, as far as there is room for it. */
 export async function layReserve(): Promise<void> {
   try {
     const db = await database();
     const there = await db.getAllKeys(SHELF);
     for (let n = 0; n < PIECES; n++) {
       if (there.includes(n)) continue;
-      await db.put(SHELF, ' '.repeat(2 * PIECE_bytes), 'room?');
-      await db.delete(SHELF, 'room?');
       await db.put(SHELF, new Blob([new Uint8Array(PIECE_bytes)]), n);
     }
     db.close();
@@ -36,12 +36,12 @@ export async function layReserve(): Promise<void> {
   }
 }
 
-/** Whether there is no room at all: a word is tried. The storage of records does not say why it refuses. */
+/** Whether there is no room left for a handful of jobs: as much is tried. The storage of records does not say why it refuses. */
 export async function hasNoRoom(): Promise<boolean> {
   try {
     const db = await database();
     try {
-      await db.put(SHELF, '', 'word');
+      await db.put(SHELF, ' '.repeat(PROBE_chars), 'word');
       await db.delete(SHELF, 'word');
       return false;
     } finally {
