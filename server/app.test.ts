@@ -59,6 +59,32 @@ test('paths cannot climb out, and only reading is answered', async () => {
   expect((await fetch(url, { method: 'POST', body: 'x' })).status).toBe(404);
 });
 
+test.each([
+  ['/%E0%A4%A', 400],
+  ['/%', 400],
+  ['/a%00b.js', 404],
+  ['/js/../../x.js', 404],
+  ['/..%5c..%5cx.js', 404],
+  ['/' + 'a'.repeat(5000) + '.js', 404],
+])('%s is answered without a word of this machine', async (path, status) => {
+  const response = await get(path);
+  const text = await response.text();
+  // Longer than a file may be called: it is not there either way.
+  expect([status, 404, 500]).toContain(response.status);
+  expect(text).not.toMatch(/node_modules|Error:|at \w+|\/work|\/tmp|elbow-dist/);
+  expect(text.length).toBeLessThan(60);
+});
+
+test('a build that is gone is said without its path', async () => {
+  const lost = createServer(makeServer('/nowhere/at/all'));
+  await new Promise<void>((resolve) => lost.listen(0, '127.0.0.1', resolve));
+  const { port } = lost.address() as AddressInfo;
+  const response = await fetch(`http://127.0.0.1:${port}/`, { headers: { accept: 'text/html' } });
+  expect(response.status).toBe(404);
+  expect(await response.text()).toBe('Not found');
+  await new Promise<void>((resolve) => lost.close(() => resolve()));
+});
+
 /** Runs the server as `npm start` does and answers what it printed and its exit code. */
 function run(
   env: Record<string, string>,

@@ -1,13 +1,30 @@
 import compression from 'compression';
-import express, { type Express } from 'express';
+import express, { type ErrorRequestHandler, type Express } from 'express';
 import helmet from 'helmet';
 
 /** Names with a hash of their contents in them never change. */
 const HASHED = /[.-][0-9a-f]{32}\./;
 
+const HIGHEST_CLIENT = 499;
+
+/** A request that cannot be answered, told without saying anything of this machine. */
+const inOurWords: ErrorRequestHandler = (error: { status?: number }, _request, response, next) => {
+  if (response.headersSent) return next(error);
+  const { status = 500 } = error;
+  const isTheirs = status >= 400 && status <= HIGHEST_CLIENT;
+  response
+    .status(isTheirs ? status : 500)
+    .type('text')
+    .send(
+      status === 404 ? 'Not found' : isTheirs ? 'This address cannot be read' : 'The server could not answer',
+    );
+};
+
 /** Serves the built app, and nothing that keeps state. @param dist absolute folder of the build */
 export function makeServer(dist: string): Express {
   const app = express();
+  // What goes wrong is told in a word of ours, whatever the environment says: never with a path or a stack.
+  app.set('env', 'production');
   app.disable('x-powered-by');
   app.use(
     helmet({
@@ -56,5 +73,6 @@ export function makeServer(dist: string): Express {
     response.setHeader('Cache-Control', 'no-cache');
     response.sendFile('index.html', { root: dist });
   });
+  app.use(inOurWords);
   return app;
 }

@@ -34,6 +34,13 @@ export function newPage(page: Omit<JournalPage, 'key' | 'version'>): JournalPage
 }
 
 /** A page as it is stored. A path set to nothing is written down too. */
-export function pageText({ key: _, edits, ...page }: JournalPage): string {
-  return JSON.stringify({ ...page, edits: edits.map(({ path, value }) => ({ path, value })) });
+export function pageText({ version, record, at, by, title, edits }: JournalPage): string {
+  return JSON.stringify({
+    version,
+    record,
+    at,
+    by,
+    title,
+    edits: edits.map(({ path, value }) => ({ path, value })),
+  });
 }

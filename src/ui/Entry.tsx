@@ -67,6 +67,8 @@ export function Entry({
       spellCheck={false}
       style={{
         minHeight: prose ? 76 : TARGET,
+        minWidth: 0,
+        width: '100%',
         paddingHorizontal: SPACE.m,
         paddingVertical: prose ? SPACE.s : 0,
         borderRadius: CORNER,

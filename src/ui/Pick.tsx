@@ -113,6 +113,7 @@ const Choice = memo(function Choice({
       style={{
         minHeight: TARGET,
         minWidth: TARGET,
+        maxWidth: '100%',
         justifyContent: 'center',
         paddingHorizontal: 14,
         paddingVertical: SPACE.xs,

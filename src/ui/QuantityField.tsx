@@ -26,6 +26,9 @@ interface Props {
   steppers?: boolean;
 }
 
+/** Never wider than what it stands in, however small the screen or large the type. */
+const WITHIN = { flexShrink: 1, minWidth: 0, maxWidth: '100%' } as const;
+
 /** Typed just as it was read, it is not said again; its line stays, so that nothing jumps. */
 const NOTHING_NEW = '\u00A0';
 
@@ -58,12 +61,12 @@ export function QuantityField({
   const step = (direction: 1 | -1) =>
     onType(formatQuantity(steppedValue(path, value, direction, system), spec.kind, system));
   return (
-    <View style={{ flexGrow: 1, flexBasis: steppers ? 300 : 150, gap: SPACE.xs }}>
+    <View style={{ ...WITHIN, flexGrow: 1, flexBasis: steppers ? 300 : 150, gap: SPACE.xs }}>
       <Words as="label" tone="quiet">
         {name}
       </Words>
-      <View style={{ flexDirection: 'row', gap: SPACE.s }}>
-        <View style={{ flex: 1 }}>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
+        <View style={{ flexGrow: 1, flexShrink: 1, flexBasis: 120 }}>
           <Entry
             value={text}
             onChange={onType}

@@ -16,6 +16,9 @@ const SIZES = {
   label: { fontFamily: FONTS.text, fontSize: 14, lineHeight: 18 },
 } as const satisfies Record<string, TextStyle>;
 
+/** A word longer than its line is broken rather than cut; the web's own word for it, unknown to the typings. */
+const BREAKS = { overflowWrap: 'break-word' } as unknown as TextStyle;
+
 const LEVELS: Partial<Record<keyof typeof SIZES, number>> = { title: 1, head: 2 };
 
 interface Props {
@@ -49,7 +52,7 @@ export function Words({
   return (
     <Text
       testID={testID}
-      style={[SIZES[as], { color: color ?? tones[tone] }, style]}
+      style={[SIZES[as], BREAKS, { color: color ?? tones[tone] }, style]}
       {...(level === undefined ? {} : { role: 'heading' as const, 'aria-level': level })}
       {...(live ? { 'aria-live': 'polite' as const } : {})}
     >

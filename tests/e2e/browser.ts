@@ -72,11 +72,14 @@ const innerText = async (driver: Driver, selector: string): Promise<string> =>
     )
   ).replaceAll('\u00a0', ' ');
 
+const PHONE = { width: 390, height: 844 };
+
 /** A fresh browser, a phone of 390 x 844 unless told otherwise. */
 export async function openBrowser({
   wide = false,
   profile,
-}: { wide?: boolean; profile?: string } = {}): Promise<Session> {
+  size = PHONE,
+}: { wide?: boolean; profile?: string; size?: { width: number; height: number } } = {}): Promise<Session> {
   const own = profile ?? mkdtempSync(join(tmpdir(), 'elbow-profile-'));
   const downloads = mkdtempSync(join(tmpdir(), 'elbow-downloads-'));
   const options = new Options();
@@ -96,7 +99,7 @@ export async function openBrowser({
   if (!wide) {
     // The typings know device names only; the driver takes metrics.
     options.setMobileEmulation({
-      deviceMetrics: { width: 390, height: 844, pixelRatio: 2, touch: true, mobile: true },
+      deviceMetrics: { ...size, pixelRatio: 2, touch: true, mobile: true },
     } as never);
   }
   options.setUserPreferences({ 'download.default_directory': downloads });

@@ -16,7 +16,6 @@ const JOB = 'pier-ladder';
 
 const jobIs =
   (look: (job: any) => unknown, wanted: unknown, id = JOB): Kept =>
-  // eslint-disable-line @typescript-eslint/no-explicit-any
   async (b) => {
     const record = await stored(b, `job/${id}`);
     assert.deepEqual(look(record?.job), wanted, `${id} holds ${JSON.stringify(look(record?.job))}`);

@@ -37,7 +37,7 @@ export const storedText = (b: Session, key: string): Promise<string | null> =>
   onShelf(b, `return (await shelf((s) => settled(s.get(args[0])))) ?? null;`, `elbow-room/${key}`);
 
 /** A record, out of its envelope. */
-// eslint-disable-next-line @typescript-eslint/no-explicit-any
+
 export const stored = async (b: Session, key: string): Promise<any> =>
   JSON.parse((await storedText(b, key)) ?? 'null')?.data;
 

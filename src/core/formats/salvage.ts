@@ -102,6 +102,6 @@ function withValue(record: unknown, [key, ...rest]: readonly string[], value: un
     return inner === undefined
       ? holder.filter((_, n) => String(n) !== key)
       : (holder as unknown[]).map((one, n) => (String(n) === key ? inner : one));
-  const { [key]: _, ...others } = holder;
-  return inner === undefined ? others : { ...others, [key]: inner };
+  const entries = Object.entries(holder).filter(([step]) => step !== key);
+  return Object.fromEntries(inner === undefined ? entries : [...entries, [key, inner]]);
 }

@@ -1,6 +1,6 @@
 import { router } from 'expo-router';
 import type { ReactNode } from 'react';
-import { ScrollView, View } from 'react-native';
+import { ScrollView, useWindowDimensions, View } from 'react-native';
 import type { StopId } from '@core/plan/room';
 import { useJob, type OpenJob } from '@/state/useJob';
 import { jobKey } from '@/state/keys';
@@ -27,21 +27,47 @@ interface Props {
   children: (open: OpenJob) => ReactNode;
 }
 
+/** Below so much height, as on a small phone lying down or with type twice as large, the bars roll with the work. */
+const SHORT_px = 560;
+
 /** What stands round every stop: title, tightest room, the work, the strip, the way on. Wide: rail, work, rooms side by side. */
 export function JobFrame({ id, stop, children }: Props) {
   const open = useJob(id);
   const wide = useWide();
   const palette = usePalette();
+  const { height } = useWindowDimensions();
   if (!open) return <NoSuchJob />;
   const { rooms, tightest } = open.assessment;
-  return (
-    <View style={{ flex: 1, backgroundColor: palette.ground }}>
-      <Shortcuts open={open} />
+  const top = (
+    <>
       <TitleBar open={open} stop={stop} />
       <ReadOnly id={id} />
       {tightest && (
         <TightestBar room={tightest} system={open.system} onPress={() => openRoom(id, tightest.id)} />
       )}
+    </>
+  );
+  const strip = <RoomStrip rooms={rooms} system={open.system} onOpen={(room) => openRoom(id, room)} />;
+  if (height < SHORT_px && !wide)
+    return (
+      <View style={{ flex: 1, backgroundColor: palette.ground }}>
+        <Shortcuts open={open} />
+        <ScrollView style={{ flex: 1 }}>
+          {top}
+          <View role="main" style={{ padding: SPACE.m, gap: SPACE.l }}>
+            {children(open)}
+          </View>
+          <View dataSet={{ noprint: 'true' }}>{strip}</View>
+        </ScrollView>
+        <View dataSet={{ noprint: 'true' }}>
+          <WayOn id={id} stop={stop} />
+        </View>
+      </View>
+    );
+  return (
+    <View style={{ flex: 1, backgroundColor: palette.ground }}>
+      <Shortcuts open={open} />
+      {top}
       {wide ? (
         <View style={{ flex: 1, flexDirection: 'row' }}>
           <Rail id={id} stop={stop} />
@@ -64,7 +90,7 @@ export function JobFrame({ id, stop, children }: Props) {
             {children(open)}
           </ScrollView>
           <View dataSet={{ noprint: 'true' }}>
-            <RoomStrip rooms={rooms} system={open.system} onOpen={(room) => openRoom(id, room)} />
+            {strip}
             <WayOn id={id} stop={stop} />
           </View>
         </>

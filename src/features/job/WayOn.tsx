@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { Modal, Pressable, View } from 'react-native';
+import { Modal, Pressable, ScrollView, View } from 'react-native';
 import type { StopId } from '@core/plan/room';
 import { Act } from '@/ui/Act';
 import { usePalette } from '@/ui/theme/theme';
@@ -15,7 +15,16 @@ export function WayOn({ id, stop }: { id: string; stop: StopId | null }) {
   const before = STOPS[at - 1];
   const after = STOPS[at + 1];
   return (
-    <View style={{ backgroundColor: palette.bar, flexDirection: 'row', padding: SPACE.xs, gap: SPACE.xs }}>
+    <View
+      style={{
+        backgroundColor: palette.bar,
+        flexDirection: 'row',
+        flexWrap: 'wrap',
+        justifyContent: 'space-between',
+        padding: SPACE.xs,
+        gap: SPACE.xs,
+      }}
+    >
       {at < 0 ? (
         <Act kind="bar" grow title="‹ Back" testID="back" onPress={() => goBackOr(id, 'look')} />
       ) : before ? (
@@ -46,7 +55,10 @@ export function WayOn({ id, stop }: { id: string; stop: StopId | null }) {
           style={{ flex: 1, justifyContent: 'flex-end', backgroundColor: '#000A' }}
           onPress={() => setListed(false)}
         >
-          <View style={{ backgroundColor: palette.ground, padding: SPACE.m, gap: SPACE.s }}>
+          <ScrollView
+            style={{ flexGrow: 0, backgroundColor: palette.ground }}
+            contentContainerStyle={{ padding: SPACE.m, gap: SPACE.s }}
+          >
             {STOPS.map((s) => (
               <Act
                 key={s.id}
@@ -59,7 +71,7 @@ export function WayOn({ id, stop }: { id: string; stop: StopId | null }) {
                 }}
               />
             ))}
-          </View>
+          </ScrollView>
         </Pressable>
       </Modal>
     </View>

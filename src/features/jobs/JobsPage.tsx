@@ -43,12 +43,13 @@ export function JobsPage() {
           backgroundColor: palette.bar,
           flexDirection: 'row',
           alignItems: 'center',
+          flexWrap: 'wrap',
           minHeight: 56,
           paddingLeft: SPACE.l,
           paddingRight: SPACE.s,
         }}
       >
-        <Words as="head" color={palette.onBar} style={{ flex: 1 }}>
+        <Words as="head" color={palette.onBar} style={{ flexGrow: 1 }}>
           Elbow Room
         </Words>
         <Act kind="bar" title="Truck" testID="to-truck" onPress={openTruck} />

@@ -176,7 +176,9 @@ function StartField({ open }: { open: OpenJob }) {
     );
   };
   return (
-    <View style={{ flexGrow: 1, flexBasis: 300, gap: SPACE.xs }}>
+    <View
+      style={{ flexGrow: 1, flexShrink: 1, flexBasis: 300, minWidth: 0, maxWidth: '100%', gap: SPACE.xs }}
+    >
       <Words as="label" tone="quiet">
         When you strike
       </Words>

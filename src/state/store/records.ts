@@ -27,15 +27,19 @@ const changesOf = (valueAt: (path: string) => unknown, edits: readonly Edit[]) =
 
 const KIT_HISTORY_LENGTH = 60;
 
+/** The job's id in its key. */
+const idIn = (key: string): string => key.slice(JOB_PREFIX.length);
+
 const JOB: Kind<JobRecord> = {
   read: (checks, text, key) => checks.readJobRecord(text, key),
   whyNot: (checks, record) => checks.whyNotJob(record),
-  shown: (key) => get().jobs[key.slice(JOB_PREFIX.length)] ?? null,
+  shown: (key) => get().jobs[idIn(key)] ?? null,
   show: (key, record) =>
     set(({ jobs }) => {
-      const id = key.slice(JOB_PREFIX.length);
-      const { [id]: _, ...others } = jobs;
-      return { jobs: record === null ? others : { ...jobs, [id]: record } };
+      const copy = { ...jobs };
+      if (record === null) delete copy[idIn(key)];
+      else copy[idIn(key)] = record;
+      return { jobs: copy };
     }),
   lay: (record, { at, by, title, edits }) => ({
     ...record,

@@ -4,7 +4,8 @@ import { giveReserve } from '../reserve';
 import type { JobRecord } from '../record';
 import { readOne, withLock } from '../storage';
 import { checks } from '../late';
-import { get, kept, say, set } from './app';
+import { get, kept, say } from './app';
+import { kindOf } from './records';
 import { announce } from './tabs';
 
 /** Jobs thrown away, the latest first. */
@@ -26,7 +27,7 @@ export async function takeOutOfBin(ids: readonly string[]): Promise<number> {
     });
     if (!out) continue;
     gone += 1;
-    set(({ jobs: { [id]: _, ...others } }) => ({ jobs: others }));
+    kindOf(key)?.show(key, null);
     announce([key]);
   }
   return gone;
