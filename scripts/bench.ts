@@ -2,7 +2,8 @@
 import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
-import { DEFAULT_LOSSES, PLAN_SHARE } from '../src/core/data/losses';
+import { DEFAULT_LOSSES } from '../src/core/data/losses';
+import { USUAL_SHARES } from '../src/core/metal/doubt';
 import { PART_KIND_IDS } from '../src/core/data/partKinds';
 import { blankJob, blankSide } from '../src/core/formats/blankJob';
 import type { Side } from '../src/core/formats/job';
@@ -69,7 +70,7 @@ function metalRows(): Row[] {
   const side = () => sides[n++ % sides.length] ?? blankSide();
   const belief = median_ms(() => beliefOf(side()), RUNS);
   const next = median_ms(
-    () => nextTests({ side: side(), other: null, tools, losses: DEFAULT_LOSSES, share: PLAN_SHARE.value }),
+    () => nextTests({ side: side(), other: null, tools, losses: DEFAULT_LOSSES, shares: USUAL_SHARES }),
     RUNS,
   );
   return [

@@ -4,6 +4,7 @@ import { HistoryPage } from '@/features/job/HistoryPage';
 import { JobFrame } from '@/features/job/JobFrame';
 import { STOPS } from '@/features/job/stops';
 import { RoomPage } from '@/features/job/RoomPage';
+import { WithheldPage } from '@/features/job/WithheldPage';
 import { FieldPage } from '@/features/heat/FieldPage';
 import { HeatStop } from '@/features/heat/HeatStop';
 import { JointStop } from '@/features/joint/JointStop';
@@ -42,6 +43,9 @@ const PAGES: Record<(typeof STOPS)[number]['id'], ComponentType<{ open: OpenJob 
   order: OrderStop,
   sheet: SheetStop,
 };
+
+/** Stops that say how it is set: nothing stands there under a stop, or on a metal that may hurt. */
+const SETTING_STOPS: readonly string[] = ['rod', 'heat', 'order'];
 
 /** Pages of a job that are no stop on the way. */
 const ASIDES: Readonly<Record<string, ComponentType<{ open: OpenJob }>>> = {
@@ -121,7 +125,13 @@ function JobPages({ id, at }: { id: string; at: readonly string[] }) {
   if (Aside) {
     return (
       <JobFrame id={id} stop={null}>
-        {(open) => <Aside open={open} />}
+        {(open) =>
+          open.assessment.withheld !== null && where !== 'history' ? (
+            <WithheldPage open={open} withheld={open.assessment.withheld} />
+          ) : (
+            <Aside open={open} />
+          )
+        }
       </JobFrame>
     );
   }
@@ -130,7 +140,13 @@ function JobPages({ id, at }: { id: string; at: readonly string[] }) {
   const Page = PAGES[stop.id];
   return (
     <JobFrame key={`${id} ${stop.id}`} id={id} stop={stop.id}>
-      {(open) => <Page open={open} />}
+      {(open) =>
+        open.assessment.withheld !== null && SETTING_STOPS.includes(stop.id) ? (
+          <WithheldPage open={open} withheld={open.assessment.withheld} />
+        ) : (
+          <Page open={open} />
+        )
+      }
     </JobFrame>
   );
 }

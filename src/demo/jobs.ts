@@ -222,6 +222,17 @@ export const DEMO_JOBS: readonly Job[] = [
     'look.wet': 'weather',
     'look.stopWork': ORDINARY,
     ...metal('al-6xxx'),
+    // Weighed in air and in water, beside its papers: it is no magnesium.
+    'metal.sideA.evidence': {
+      weighed: {
+        kind: 'weighings',
+        test: 'density',
+        air_g: 540,
+        water_g: 340.4,
+        scale_g: 1,
+        standing: 'sound',
+      },
+    },
     'joint.kind': 't-fillet',
     'joint.thicknessA_mm': 6,
     'joint.length_mm': 500,

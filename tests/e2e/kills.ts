@@ -1,6 +1,7 @@
 import assert from 'node:assert/strict';
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
+import { isDeepStrictEqual } from 'node:util';
 import { join } from 'node:path';
 import type { Session } from './browser';
 import { openDemo } from './paths';
@@ -17,8 +18,13 @@ const JOB = 'pier-ladder';
 const jobIs =
   (look: (job: any) => unknown, wanted: unknown, id = JOB): Kept =>
   async (b) => {
-    const record = await stored(b, `job/${id}`);
-    assert.deepEqual(look(record?.job), wanted, `${id} holds ${JSON.stringify(look(record?.job))}`);
+    const held = async () => look((await stored(b, `job/${id}`))?.job);
+    // What lies in the journal is laid on its record a moment after the start.
+    await b.driver
+      .wait(async () => isDeepStrictEqual(await held(), wanted), 5000)
+      .catch(async () =>
+        assert.fail(`${id} holds ${JSON.stringify(await held())}, not ${JSON.stringify(wanted)}`),
+      );
   };
 
 const field: Kind = async (b, url, n) => {
@@ -31,9 +37,11 @@ const kit: Kind = async (b, url, n) => {
   await b.driver.get(`${url}/kit/machines/inverter-160`);
   await b.type('name', `Small inverter ${n}`);
   return async (again) => {
-    const { kit: here } = await stored(again, 'kit');
-    const machine = here.machines.find(({ id }: { id: string }) => id === 'inverter-160');
-    assert.equal(machine.name, `Small inverter ${n}`);
+    const name = async () =>
+      (await stored(again, 'kit')).kit.machines.find(({ id }: { id: string }) => id === 'inverter-160').name;
+    await again.driver
+      .wait(async () => (await name()) === `Small inverter ${n}`, 5000)
+      .catch(async () => assert.fail(`the machine is called ${await name()}, not Small inverter ${n}`));
   };
 };
 

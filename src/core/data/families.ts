@@ -11,7 +11,6 @@ export const FAMILY_IDS = [
   'manganese-steel',
   'cast-steel',
   'wrought-iron',
-  'galvanised-steel',
   'gray-iron',
   'ductile-iron',
   'malleable-iron',
@@ -43,6 +42,15 @@ export const FAMILY_IDS = [
   'lead',
   'beryllium-copper',
   'sintered-metal',
+  'leaded-red-brass',
+  'leaded-tin-bronze',
+  'manganese-brass',
+  'nickel-silver',
+  'free-machining-stainless-magnetic',
+  'ph-stainless',
+  'austenitic-iron',
+  'overlay-plate',
+  'creep-steel',
 ] as const;
 
 export type FamilyId = (typeof FAMILY_IDS)[number];

@@ -98,7 +98,6 @@ export const HEAT_RULES: Readonly<Record<FamilyId, HeatRule>> = {
     null,
     null,
   ),
-  'galvanised-steel': PLAIN_STEEL,
   'gray-iron': {
     ...rule(
       'Cold: metal near the weld 40 to 65 °C by thermometer, beads of 25 mm, peen each. Or hot: the whole casting 500 to 650 °C and bury it to cool. Nothing between.',
@@ -219,6 +218,30 @@ export const HEAT_RULES: Readonly<Record<FamilyId, HeatRule>> = {
   lead: NO_ARC,
   'beryllium-copper': NO_ARC,
   'sintered-metal': NO_ARC,
+  'leaded-red-brass': NO_ARC,
+  'leaded-tin-bronze': NO_ARC,
+  'manganese-brass': rule(
+    'Little or no preheat; keep the heat down or its zinc boils.',
+    null,
+    150,
+    200,
+    FIGURES,
+  ),
+  'nickel-silver': NO_ARC,
+  'free-machining-stainless-magnetic': rule(
+    'As little heat as will do; short beads.',
+    null,
+    150,
+    150,
+    FIGURES,
+  ),
+  'ph-stainless': rule('No preheat. Touch-cool between beads.', null, 100, 150, FIGURES),
+  'austenitic-iron': {
+    ...rule('Cold, short beads of 25 mm, peened warm; little heat or it cracks hot.', null, 65, 150, FIGURES),
+    cooling: 'Still air, each bead peened warm.',
+  },
+  'overlay-plate': rule('The steel behind it by its own rule; never over 200 °C.', null, 200, 200, FIGURES),
+  'creep-steel': NO_ARC,
 };
 
 /** Bronze on iron: nothing of the iron melts. */

@@ -18,5 +18,7 @@ export const DEFAULT_LOSSES = Object.fromEntries(
 
 /** Share of belief from which a family has to be planned for. */
 export const PLAN_SHARE = { value: 0.05, source: PRACTICE };
-/** The same for a family on the never list, or one that could hurt somebody. */
-export const NEVER_SHARE = { value: 0.001, source: PRACTICE };
+/** The same for a metal that burns or poisons: it stands at this at least, until a test of its own has cleared it. */
+export const HURTS_SHARE = { value: 0.001, source: PRACTICE };
+/** The same for a metal that merely fails whatever is done. */
+export const FAILS_SHARE = { value: 0.01, source: OUR_JUDGEMENT };

@@ -6,11 +6,23 @@ import type { ToolId } from './tools';
  * counts whole; the others only for the part that is their own.
  */
 export const TEST_GROUPS = {
-  eye: { tests: ['colour', 'look', 'stain'], shared: 0.35 },
-  structure: { tests: ['fracture', 'ring'], shared: 0.5 },
-  cut: { tests: ['hardness', 'chip', 'file'], shared: 0.5 },
+  eye: { tests: ['colour', 'stain'], shared: 0.35 },
+  structure: { tests: ['fracture', 'nick-bend', 'ring'], shared: 0.5 },
+  cut: { tests: ['hardness', 'file'], shared: 0.5 },
   weight: { tests: ['density', 'heft'], shared: 0.8 },
 } as const;
+
+/** Tests that look no deeper than the skin: on a plated piece they see the plating. */
+export const SURFACE_TESTS: readonly TestId[] = [
+  'stain',
+  'colour',
+  'sulphate',
+  'caustic',
+  'conductivity',
+  'chemistry',
+  'hardness',
+  'file',
+];
 
 /** What a test does to the piece, worst last. */
 export const HARMS = ['none', 'a scratch', 'a mark to dress', 'a piece broken off'] as const;
@@ -46,6 +58,7 @@ export const METAL_TESTS = {
       'Scrape a spot to bare metal the size of the magnet: plating and paint mislead.',
       'Bring the magnet to it slowly and feel the pull.',
       'Try a second spot away from bends, welds and worn faces: cold work makes stainless and manganese steel pull a little.',
+      'Warm from the sun or the work? Try it cold as well: nickel-copper pulls cold and lets go warm.',
     ],
     tools: ['magnet'],
     minutes: 0.5,
@@ -235,6 +248,27 @@ export const METAL_TESTS = {
       coarse: { name: 'Coarse shining grains', note: '' },
     },
   },
+  'nick-bend': {
+    name: 'Nick and bend',
+    tells: 'Torn silky, stringy as wood, or snaps',
+    how: [
+      'Saw a nick a third through a strip or a corner that can be spared.',
+      'Bend it in the vice with the nick outside, until it tears or snaps.',
+      'Look at the tear.',
+    ],
+    tools: [],
+    minutes: 5,
+    harm: 3,
+    makes: 'dust',
+    cautions: [GLASSES, 'Broken edges cut.'],
+    kind: 'outcome',
+    outcomes: {
+      silky: { name: 'Tears slowly, silky grey', note: '' },
+      stringy: { name: 'Tears in long strings, as green wood', note: '' },
+      grainy: { name: 'Snaps, grainy', note: '' },
+      holds: { name: 'Bends flat and holds', note: '' },
+    },
+  },
   spark: {
     name: 'Grinder spark',
     tells: 'Carbon, alloy, or none',
@@ -256,7 +290,7 @@ export const METAL_TESTS = {
     outcomes: {
       'straw-long': { name: 'Long straw-coloured lines, few forks', note: '' },
       'bursts-some': { name: 'Shorter, forks and some bursts', note: '' },
-      'bursts-many': { name: 'Very many small bursts', note: '' },
+      'bursts-many': { name: 'Very many small bursts, bright', note: '' },
       spear: { name: 'Lines with a detached spear head', note: '' },
       'red-short': { name: 'Short and dull red, small bursts at the end', note: '' },
       'straw-short': { name: 'Short to medium straw lines, hardly a fork', note: '' },
@@ -287,7 +321,8 @@ export const METAL_TESTS = {
       'melts-low': { name: 'Runs almost at once', note: '' },
       glows: { name: 'Glows red first, then melts', note: '' },
       flares: { name: 'Burns white, leaves white powder', note: '' },
-      'green-flame': { name: 'Green edge to the flame', note: 'perhaps white smoke' },
+      'green-flame': { name: 'Green edge to the flame', note: '' },
+      'white-smoke': { name: 'White smoke and white fluff', note: 'zinc' },
     },
   },
   sulphate: {

@@ -12,6 +12,10 @@ export interface OtherWay {
   carries: boolean;
   /** Thinnest metal it suits, mm. */
   from_mm: number;
+  /** Brings flame or heat to the piece. */
+  hot: boolean;
+  /** Drills or cuts it: chips and dust. */
+  cuts: boolean;
   source: Source;
 }
 
@@ -23,6 +27,8 @@ export const OTHER_WAYS = {
     bothSides: true,
     carries: true,
     from_mm: 2,
+    hot: false,
+    cuts: true,
     source: PRACTICE,
   },
   rivet: {
@@ -32,6 +38,8 @@ export const OTHER_WAYS = {
     bothSides: false,
     carries: true,
     from_mm: 0.5,
+    hot: false,
+    cuts: true,
     source: PRACTICE,
   },
   braze: {
@@ -42,6 +50,8 @@ export const OTHER_WAYS = {
     bothSides: false,
     carries: true,
     from_mm: 0.5,
+    hot: true,
+    cuts: false,
     source: memoryOf('brazing handbooks'),
   },
   solder: {
@@ -51,6 +61,8 @@ export const OTHER_WAYS = {
     bothSides: false,
     carries: false,
     from_mm: 0.3,
+    hot: true,
+    cuts: false,
     source: PRACTICE,
   },
   glue: {
@@ -60,6 +72,8 @@ export const OTHER_WAYS = {
     bothSides: false,
     carries: false,
     from_mm: 0.5,
+    hot: false,
+    cuts: false,
     source: PRACTICE,
   },
   transition: {
@@ -70,6 +84,8 @@ export const OTHER_WAYS = {
     bothSides: false,
     carries: true,
     from_mm: 3,
+    hot: true,
+    cuts: true,
     source: memoryOf('handbooks, explosion- and roll-bonded transition pieces'),
   },
   replace: {
@@ -79,6 +95,8 @@ export const OTHER_WAYS = {
     bothSides: false,
     carries: true,
     from_mm: 0,
+    hot: false,
+    cuts: false,
     source: PRACTICE,
   },
   'send-out': {
@@ -88,6 +106,8 @@ export const OTHER_WAYS = {
     bothSides: false,
     carries: true,
     from_mm: 0,
+    hot: false,
+    cuts: false,
     source: PRACTICE,
   },
 } as const satisfies Record<string, OtherWay>;
@@ -99,3 +119,6 @@ export const otherWay = (id: OtherWayId): OtherWay => OTHER_WAYS[id];
 export const WAYS_BETWEEN_UNLIKE: readonly OtherWayId[] = ['bolt', 'transition', 'rivet', 'glue', 'send-out'];
 /** Never melted beside anything: brazing and bonded strips are out as well. */
 export const WAYS_BESIDE_NEVER: readonly OtherWayId[] = ['bolt', 'glue', 'replace', 'send-out'];
+
+/** Where the arc is stopped for what the thing is rather than for its metal. */
+export const WAYS_WHEN_STOPPED: readonly OtherWayId[] = ['replace', 'send-out', 'bolt', 'glue'];

@@ -6,9 +6,19 @@ export interface PartKind {
   /** Other words people look for it by. */
   also: string;
   made: Readonly<Partial<Record<FamilyId, number>>>;
+  /** How often it is galvanised, as a share; left out: as metal in general. */
+  zinc?: number;
+  /** Plain structure: plate, section, tube, sheet, railing. Anything else may be cast, hardened, leaded or heat-treated. */
+  plain?: true;
 }
 
-const part = (name: string, made: PartKind['made'], also = ''): PartKind => ({ name, also, made });
+const part = (
+  name: string,
+  made: PartKind['made'],
+  also = '',
+  more: Pick<PartKind, 'zinc' | 'plain'> = {},
+): PartKind => ({ name, also, made, ...more });
+const PLAIN = { plain: true } as const;
 
 const LC = 'low-carbon-steel';
 const MC = 'medium-carbon-steel';
@@ -21,31 +31,28 @@ const DI = 'ductile-iron';
 
 /** Kinds of part a repair welder meets, with what they are usually made of: weights as in the table of priors, and from its source. */
 export const PART_KINDS = {
-  'plate-bracket': part(
-    'Plate, angle or bracket',
-    { [LC]: 90, 'galvanised-steel': 6 },
-    'structural section flat bar',
-  ),
-  'square-tube': part(
-    'Square or round tube frame',
-    { [LC]: 82, 'galvanised-steel': 12, 'al-6xxx': 4 },
-    'gate trailer frame',
-  ),
+  'plate-bracket': part('Plate, angle or bracket', { [LC]: 96 }, 'structural section flat bar channel beam', {
+    zinc: 0.06,
+    ...PLAIN,
+  }),
+  'square-tube': part('Square or round tube frame', { [LC]: 94, 'al-6xxx': 4 }, 'gate trailer frame', {
+    zinc: 0.13,
+    ...PLAIN,
+  }),
   'water-pipe': part(
     'Water or steam pipe, threaded',
-    { [LC]: 55, 'galvanised-steel': 35, 'wrought-iron': 4, copper: 3 },
+    { [LC]: 88, 'wrought-iron': 4, copper: 3, 'creep-steel': 1 },
     'pipe',
+    { zinc: 0.4 },
   ),
-  handrail: part(
-    'Handrail or ladder',
-    { [LC]: 50, 'galvanised-steel': 30, [SS]: 10, 'al-6xxx': 8 },
-    'railing stanchion',
-  ),
-  'sheet-panel': part(
-    'Sheet panel or guard',
-    { [LC]: 65, 'galvanised-steel': 22, [SS]: 5, 'al-1xxx-3xxx': 6 },
-    'cover body panel',
-  ),
+  handrail: part('Handrail or ladder', { [LC]: 80, [SS]: 10, 'al-6xxx': 8 }, 'railing stanchion', {
+    zinc: 0.38,
+    ...PLAIN,
+  }),
+  'sheet-panel': part('Sheet panel or guard', { [LC]: 87, [SS]: 5, 'al-1xxx-3xxx': 6 }, 'cover body panel', {
+    zinc: 0.25,
+    ...PLAIN,
+  }),
   'old-ironwork': part(
     'Old forged gate or chain railing',
     { 'wrought-iron': 45, [LC]: 35, [GI]: 15 },
@@ -68,7 +75,8 @@ export const PART_KINDS = {
     'spindle journal',
   ),
   'propeller-shaft': part('Propeller shaft, small craft', {
-    [SS]: 35,
+    [SS]: 32,
+    'ph-stainless': 6,
     'martensitic-stainless': 12,
     'duplex-stainless': 12,
     [MC]: 18,
@@ -113,7 +121,15 @@ export const PART_KINDS = {
   ),
   'bucket-edge': part(
     'Bucket edge, tooth or wear plate',
-    { [QT]: 55, [LA]: 18, 'cast-steel': 12, 'manganese-steel': 6, 'white-iron': 3, [LC]: 6 },
+    {
+      [QT]: 52,
+      [LA]: 18,
+      'cast-steel': 12,
+      'manganese-steel': 6,
+      'overlay-plate': 5,
+      'white-iron': 3,
+      [LC]: 6,
+    },
     'digger liner',
   ),
   'crusher-jaw': part(
@@ -142,20 +158,51 @@ export const PART_KINDS = {
     { [GI]: 58, 'al-cast': 34, [DI]: 3 },
     'cylinder head',
   ),
-  'exhaust-manifold': part('Exhaust manifold', { [GI]: 50, [DI]: 32, [SS]: 10, 'ferritic-stainless': 4 }),
+  'boiler-pipe': part(
+    'Boiler tube, superheater or hot steam pipe',
+    { 'creep-steel': 55, [LC]: 38, [SS]: 4 },
+    'power station refinery furnace',
+  ),
+  'exhaust-manifold': part('Exhaust manifold', {
+    [GI]: 50,
+    'austenitic-iron': 3,
+    [DI]: 32,
+    [SS]: 10,
+    'ferritic-stainless': 4,
+  }),
   'exhaust-pipe': part(
     'Exhaust pipe or silencer',
-    { 'ferritic-stainless': 40, [LC]: 32, [SS]: 14, 'galvanised-steel': 4 },
+    { 'ferritic-stainless': 40, [LC]: 36, [SS]: 14, titanium: 1 },
     'muffler',
+    { zinc: 0.1 },
   ),
   'pump-casing': part(
     'Pump or valve body',
-    { [GI]: 42, [DI]: 15, 'cast-steel': 12, 'tin-bronze': 12, [SS]: 10, 'duplex-stainless': 3, 'al-cast': 3 },
+    {
+      [GI]: 40,
+      [DI]: 15,
+      'cast-steel': 12,
+      'tin-bronze': 5,
+      'leaded-tin-bronze': 5,
+      'leaded-red-brass': 4,
+      [SS]: 10,
+      'duplex-stainless': 3,
+      'al-cast': 3,
+      'austenitic-iron': 1,
+    },
     'housing',
   ),
   'pipe-fitting': part(
     'Threaded pipe fitting',
-    { 'malleable-iron': 55, [GI]: 8, [DI]: 8, brass: 10, 'leaded-brass': 8, [LC]: 5 },
+    {
+      'malleable-iron': 55,
+      [GI]: 8,
+      [DI]: 8,
+      brass: 7,
+      'leaded-brass': 8,
+      'leaded-red-brass': 4,
+      [LC]: 5,
+    },
     'elbow tee',
   ),
   'pedal-lever': part(
@@ -196,7 +243,14 @@ export const PART_KINDS = {
   }),
   'machined-stainless': part(
     'Machined stainless fitting',
-    { [SS]: 50, 'free-machining-stainless': 36, 'martensitic-stainless': 8, 'duplex-stainless': 3 },
+    {
+      [SS]: 46,
+      'free-machining-stainless': 32,
+      'free-machining-stainless-magnetic': 6,
+      'martensitic-stainless': 8,
+      'ph-stainless': 4,
+      'duplex-stainless': 3,
+    },
     'screw coupling',
   ),
   trim: part('Bright trim or appliance panel', {
@@ -257,7 +311,14 @@ export const PART_KINDS = {
   'copper-tube': part('Copper tube or vessel', { copper: 84, 'copper-nickel': 12 }, 'still plumbing'),
   'brass-fitting': part(
     'Tap, valve or brass fitting',
-    { 'leaded-brass': 48, brass: 26, 'tin-bronze': 14 },
+    {
+      'leaded-brass': 46,
+      brass: 22,
+      'leaded-red-brass': 14,
+      'tin-bronze': 8,
+      'nickel-silver': 2,
+      'zinc-die-cast': 5,
+    },
     'cock coupling',
   ),
   'brass-sheet': part(
@@ -267,20 +328,30 @@ export const PART_KINDS = {
   ),
   bush: part(
     'Bush or bearing',
-    { 'tin-bronze': 62, 'leaded-brass': 8, 'aluminium-bronze': 12, 'sintered-metal': 10 },
+    {
+      'leaded-tin-bronze': 44,
+      'tin-bronze': 24,
+      'leaded-brass': 6,
+      'aluminium-bronze': 10,
+      'sintered-metal': 10,
+      'manganese-brass': 3,
+    },
     'worm wheel',
   ),
   propeller: part('Propeller', {
     'aluminium-bronze': 42,
-    brass: 26,
+    'manganese-brass': 22,
+    brass: 4,
     'al-cast': 18,
     [SS]: 10,
     'tin-bronze': 3,
   }),
   'sea-valve': part('Sea cock or sea strainer', {
-    'tin-bronze': 52,
-    'leaded-brass': 14,
-    brass: 14,
+    'tin-bronze': 26,
+    'leaded-tin-bronze': 18,
+    'leaded-red-brass': 16,
+    'leaded-brass': 10,
+    brass: 12,
     'aluminium-bronze': 10,
     'silicon-bronze': 4,
     'copper-nickel': 3,
@@ -318,7 +389,7 @@ export const PART_KINDS = {
     'carburettor trim',
   ),
   'lead-part': part('Keel, weight, flashing or battery part', { lead: 82, [GI]: 10 }, 'ballast'),
-  'galv-tank': part('Galvanised trough, gate or guard rail', { 'galvanised-steel': 93, [LC]: 4 }, 'zinc'),
+  'galv-tank': part('Galvanised trough, gate or guard rail', { [LC]: 97 }, 'zinc', { zinc: 0.96, ...PLAIN }),
   'hand-vice': part('Vice, clamp or anvil', {
     [GI]: 34,
     [DI]: 26,

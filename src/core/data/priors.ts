@@ -9,7 +9,7 @@ export const BACKGROUND_SHARE = 0.08;
 
 /** How often each family comes to a repair bench, by weight, where nothing is said of the part. */
 export const BACKGROUND: Readonly<Record<FamilyId, number>> = {
-  'low-carbon-steel': 34,
+  'low-carbon-steel': 40,
   'medium-carbon-steel': 6,
   'high-carbon-steel': 1.5,
   'low-alloy-steel': 5,
@@ -20,7 +20,6 @@ export const BACKGROUND: Readonly<Record<FamilyId, number>> = {
   'manganese-steel': 0.8,
   'cast-steel': 3,
   'wrought-iron': 0.7,
-  'galvanised-steel': 6,
   'gray-iron': 6,
   'ductile-iron': 3,
   'malleable-iron': 1,
@@ -52,6 +51,15 @@ export const BACKGROUND: Readonly<Record<FamilyId, number>> = {
   lead: 0.25,
   'beryllium-copper': 0.02,
   'sintered-metal': 0.6,
+  'leaded-red-brass': 0.6,
+  'leaded-tin-bronze': 0.7,
+  'manganese-brass': 0.4,
+  'nickel-silver': 0.15,
+  'free-machining-stainless-magnetic': 0.3,
+  'ph-stainless': 0.25,
+  'austenitic-iron': 0.1,
+  'overlay-plate': 0.2,
+  'creep-steel': 0.25,
 };
 
 type Factors = Readonly<Partial<Record<FamilyId, number>>>;
@@ -109,13 +117,15 @@ export const SETTINGS = {
       'aluminium-bronze': 3,
       'silicon-bronze': 4,
       'tin-bronze': 2,
+      'leaded-tin-bronze': 2,
+      'leaded-red-brass': 2,
+      'manganese-brass': 3,
       'duplex-stainless': 2,
       'nickel-copper': 2,
-      'galvanised-steel': 1.5,
     },
   },
   food: { name: 'Food and drink', factors: { 'austenitic-stainless': 6, 'ferritic-stainless': 1.5 } },
-  farm: { name: 'Farm', factors: { 'malleable-iron': 2, 'high-carbon-steel': 2, 'galvanised-steel': 1.5 } },
+  farm: { name: 'Farm', factors: { 'malleable-iron': 2, 'high-carbon-steel': 2 } },
   earth: {
     name: 'Digging and quarry',
     factors: {
@@ -124,6 +134,7 @@ export const SETTINGS = {
       'white-iron': 3,
       'low-alloy-steel': 2,
       'cast-steel': 2,
+      'overlay-plate': 6,
     },
   },
   vehicle: {
@@ -140,6 +151,8 @@ export const SETTINGS = {
       'nickel-chromium': 4,
       titanium: 5,
       lead: 2,
+      'creep-steel': 4,
+      'austenitic-iron': 4,
     },
   },
   electrical: {
@@ -148,7 +161,7 @@ export const SETTINGS = {
   },
   building: {
     name: 'Building',
-    factors: { 'low-carbon-steel': 1.3, 'galvanised-steel': 1.5, 'al-6xxx': 1.5, 'gray-iron': 1.2 },
+    factors: { 'low-carbon-steel': 1.3, 'al-6xxx': 1.5, 'gray-iron': 1.2 },
   },
 } as const satisfies Record<string, Circumstance>;
 

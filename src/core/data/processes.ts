@@ -72,12 +72,6 @@ const BY_GROUP: Readonly<Record<MetalGroup, Takes>> = {
 
 /** Families that differ from their group. */
 const APART: Readonly<Partial<Record<FamilyId, Takes>>> = {
-  'galvanised-steel': takes(
-    fair('zinc off first'),
-    fair('zinc off first'),
-    fair('zinc off first'),
-    fair('zinc off first'),
-  ),
   'spring-steel': takes(no('shop, full heat treatment'), no('no'), no('no'), poor('takes its temper')),
   'tool-steel': takes(no('shop, to its own chart'), no('no'), no('no'), good('yes, below its temper')),
   'free-machining-steel': takes(poor('cracks hot'), poor('cracks hot'), poor('cracks hot'), good('well')),
@@ -95,6 +89,23 @@ const APART: Readonly<Partial<Record<FamilyId, Takes>>> = {
   titanium: takes(no('shop, all under argon'), no('shop'), no('no'), no('vacuum only')),
   brass: takes(poor('zinc boils'), poor('zinc boils'), no('no'), good('well: least zinc lost')),
   'leaded-brass': takes(no('no'), no('no'), no('no'), fair('silver, with extraction')),
+  'leaded-red-brass': takes(no('no'), no('no'), no('no'), fair('silver, with extraction')),
+  'leaded-tin-bronze': takes(no('no'), no('no'), no('no'), fair('silver, with extraction')),
+  'nickel-silver': takes(poor('zinc boils'), poor('zinc boils'), no('no'), good('silver, well')),
+  'free-machining-stainless-magnetic': takes(
+    poor('cracks hot'),
+    poor('cracks hot'),
+    no('no'),
+    fair('silver'),
+  ),
+  'ph-stainless': takes(
+    fair('its own filler, aged again'),
+    fair('its own filler, aged again'),
+    no('no'),
+    fair('silver'),
+  ),
+  'overlay-plate': takes(no('no'), fair('the steel behind it'), fair('the steel behind it'), no('no')),
+  'creep-steel': takes(no('to a written procedure'), no('to a written procedure'), no('no'), no('no')),
   'zinc-die-cast': takes(no('no'), no('no'), no('no'), fair('low-temperature solder')),
   lead: takes(no('no'), no('no'), no('no'), no('lead burning, people equipped for it')),
 };

@@ -12,6 +12,24 @@ export interface StopWorkQuestion {
   instead: string;
   /** Who has to decide. */
   decides: string;
+  /** The honest middle between no and yes, where there is one. */
+  middle?: StopWorkMiddle;
+  /** How the thing is left safe until then. */
+  safe?: string;
+  /** It may hold pressure or vapour: no flame, no drill and no hot way round the arc either. */
+  holdsVapour?: true;
+}
+
+/**
+ * What makes it more than a plain yes. 'technique': under a competent person's procedure the sheet is the technique part of it, and
+ * releases nothing. 'hold': made safe, it becomes a hold point.
+ */
+export interface StopWorkMiddle {
+  kind: 'technique' | 'hold';
+  /** The answer to press. */
+  answer: string;
+  /** The hold point, or what the procedure has to say. */
+  because: string;
 }
 
 export interface StopWorkGroup {
@@ -24,13 +42,30 @@ export interface StopWorkGroup {
 const SITE = 'the site and its permit issuer';
 const MAKER = "the maker's procedure and a competent person";
 
-const refuse = (ask: string, because: string, instead: string, decides: string): StopWorkQuestion => ({
+const refuse = (
+  ask: string,
+  because: string,
+  instead: string,
+  decides: string,
+  more: Pick<StopWorkQuestion, 'middle' | 'safe' | 'holdsVapour'> = {},
+): StopWorkQuestion => ({
+  ...more,
   ask,
   kind: 'refuse',
   because,
   instead,
   decides,
 });
+const technique = (answer: string, because: string): StopWorkMiddle => ({
+  kind: 'technique',
+  answer,
+  because,
+});
+const hold = (answer: string, because: string): StopWorkMiddle => ({ kind: 'hold', answer, because });
+const underProcedure = technique(
+  'Under a competent person’s procedure for this very repair',
+  'The procedure decides metal, preheat, rod, sequence and inspection; where it says otherwise than this sheet, it is right.',
+);
 const condition = (ask: string, because: string, instead: string): StopWorkQuestion => ({
   ask,
   kind: 'condition',
@@ -49,33 +84,77 @@ export const STOP_WORK_GROUPS = {
       container: refuse(
         'a closed or once-filled tank, drum, container or pipe',
         'What it held, or steam, can explode when the arc touches it.',
-        'Have it emptied, cleaned, gas tested and vented, with a certificate, or replace it.',
+        'Have it emptied, cleaned, gas tested and left open, with a certificate, or replace it.',
         'a competent person with a gas test',
+        {
+          holdsVapour: true,
+          safe: 'Keep flame, sparks and hot work away from it. Open it to the air if it can be opened cold; tag it.',
+          middle: technique(
+            'Opened, emptied, cleaned, gas tested and left open by a competent person',
+            'Emptied, cleaned, gas tested just before the arc and again after every break, and left open, by a competent person who signs.',
+          ),
+        },
       ),
       unvented: refuse(
         'a closed hollow section that cannot vent',
         'Air and damp shut inside it burst it when heated.',
         'Drill a vent at the low end first and answer again.',
         SITE,
+        {
+          middle: hold(
+            'A vent is drilled at the low end and stays open',
+            'Vent drilled at the low end, open, and not plugged while it is hot.',
+          ),
+        },
       ),
       pressure: refuse(
         'under pressure now, or has to hold pressure',
         'A repair to a pressure part needs a qualified procedure and a test.',
         'Depressurise and isolate; hand it to a pressure shop.',
         'the pressure inspector and a certified welder',
+        {
+          holdsVapour: true,
+          safe: 'Isolate it, let the pressure down and lock it off. Tag it.',
+          middle: technique(
+            'Low-pressure water or air, isolated, drained and vented, with the responsible person’s consent',
+            'Isolated, drained, vented and locked off; tested afterwards by whoever is responsible for it, never with air.',
+          ),
+        },
       ),
       cylinder: refuse(
         'a gas cylinder',
         'Cylinders are never repaired by welding.',
         'Tag it and return it.',
         'the gas supplier',
+        { holdsVapour: true, safe: 'Stand it up, valve shut, away from heat. Tag it.' },
       ),
       boiler: refuse(
         'a boiler or its pressure parts',
         'Boiler repair is licensed work.',
         'Take it out of service and call the inspector.',
         'the boiler inspector',
+        { holdsVapour: true, safe: 'Fire out, let it cool and the pressure down. Tag it.' },
       ),
+      residue: refuse(
+        'anything that held refrigerant or a chlorinated cleaner',
+        'The arc turns what is left of it into phosgene and acid.',
+        'Have it recovered and flushed by people equipped for it; then answer again.',
+        'a competent person',
+        {
+          holdsVapour: true,
+          middle: hold(
+            'Recovered, flushed and blown through by a competent person',
+            'Refrigerant or cleaner recovered, flushed and blown through; both ends open; extraction on.',
+          ),
+        },
+      ),
+      'zinc-inside': {
+        ask: 'a closed tube or box galvanised inside',
+        kind: 'warn',
+        because: 'Its zinc boils inside and comes out of the vent: extraction at the vent, head out of it.',
+        instead: '',
+        decides: SITE,
+      },
     },
   },
   lifting: {
@@ -88,18 +167,21 @@ export const STOP_WORK_GROUPS = {
         'The heat takes the strength that its certificate promises.',
         'Replace it and scrap the old one.',
         MAKER,
+        { safe: 'Take it out of use and tag it.', middle: underProcedure },
       ),
       boom: refuse(
         'a fork, boom, jib or lifting frame',
         'It carries a load over people on steel of unknown treatment.',
         'Take it out of use; ask the maker for a repair procedure.',
         MAKER,
+        { safe: 'Take it out of use and tag it.', middle: underProcedure },
       ),
       overhead: refuse(
         'something that falls onto people if it breaks',
         'A repair nobody has inspected would hang over people.',
         'Prop it, keep people out, get it designed and inspected.',
         'an engineer and an inspector',
+        { safe: 'Prop it and keep people out from under it.', middle: underProcedure },
       ),
       people: refuse(
         'a tow, hold or step that carries a person',
@@ -132,13 +214,23 @@ export const STOP_WORK_GROUPS = {
         'A heated tyre explodes, minutes later too.',
         'Take the tyre off, not only down.',
         'a tyre fitter',
+        { safe: 'Let the pressure down by the valve, from the side, if it is cold. Never heat it.' },
       ),
       'stored-force': refuse(
         'a gas strut, accumulator or shock absorber',
         'It bursts when heated.',
         'Replace it.',
         "the maker's instructions",
+        { safe: 'Do not heat, drill or cut it. Tag it.' },
       ),
+      electrics: {
+        ask: 'a vehicle with its batteries or airbags still connected',
+        kind: 'warn',
+        because:
+          'Disconnect every battery, earth last, and wait as its maker says; airbags and belt tensioners out of the heat or off.',
+        instead: '',
+        decides: SITE,
+      },
     },
   },
   coded: {
@@ -150,6 +242,7 @@ export const STOP_WORK_GROUPS = {
         'It needs a qualified procedure, a qualified welder and inspection.',
         'Take this plan to the engineer as a proposal only.',
         'the engineer and the building authority',
+        { middle: underProcedure },
       ),
       rail: refuse(
         'rail or a rail vehicle',
@@ -168,6 +261,7 @@ export const STOP_WORK_GROUPS = {
         'It needs a qualified procedure and a qualified welder.',
         'Use the qualified procedure.',
         'the client and the inspector',
+        { middle: underProcedure },
       ),
     },
   },
@@ -180,12 +274,20 @@ export const STOP_WORK_GROUPS = {
         'The weld softens a band beside it, and nobody can see it.',
         'Replace it, or get a procedure with the heat treatment.',
         MAKER,
+        { middle: underProcedure },
       ),
       swarf: refuse(
         'near magnesium chips or swarf',
         'They burn white hot and water makes it worse.',
         'Clear them away, dry, and keep a class D extinguisher by.',
         SITE,
+        {
+          safe: 'Never water on burning magnesium: dry sand or a class D extinguisher.',
+          middle: hold(
+            'Cleared away dry, class D extinguisher at hand',
+            'Chips and swarf cleared away dry; class D extinguisher or dry sand within reach.',
+          ),
+        },
       ),
     },
   },
@@ -202,6 +304,16 @@ export const STOP_WORK_GROUPS = {
         'clear of anything that burns for 11 m (35 ft), and a fire watch',
         '11 m (35 ft) clear or covered; fire watch posted, and kept at least 60 minutes after the last arc.',
         'Move it outside or clear the area.',
+      ),
+      behind: condition(
+        'what is behind, below and inside: other side of the wall, floors below, foam, upholstery, lining, cables',
+        'Looked behind, below and inside: foam, upholstery, lining and cables out or covered, a watch on the other side.',
+        'Take it out or cover it; post a watch on the other side.',
+      ),
+      dust: condition(
+        'no dust that burns, lying or in the air: grain, flour, wood, coal, sugar, plastic, light metal',
+        'No dust that burns, lying or in the air; swept or wetted down where it was.',
+        'Clean it away first, without blowing it about.',
       ),
       air: condition(
         'air: no confined space, or a permit and ventilation',

@@ -10,6 +10,7 @@ export const TEST_IDS = [
   'ring',
   'chip',
   'fracture',
+  'nick-bend',
   'spark',
   'torch',
   'sulphate',

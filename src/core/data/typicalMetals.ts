@@ -100,10 +100,6 @@ export const TYPICAL_METALS: Readonly<Record<FamilyId, TypicalMetal>> = {
     name: 'wrought iron',
     percent: { C: 0.03, Mn: 0.05, Si: 0.15, P: 0.15, S: 0.03, Fe: 99.3 },
   },
-  'galvanised-steel': {
-    name: 'A36',
-    percent: { C: 0.1, Mn: 0.5, Si: 0.1, Cr: 0.05, Ni: 0.05, Cu: 0.1, N: 0.006, P: 0.015, S: 0.02, Fe: 99 },
-  },
   'gray-iron': {
     name: 'class 30 gray iron',
     percent: { C: 3.35, Mn: 0.65, Si: 2.1, Cr: 0.1, Cu: 0.2, P: 0.08, S: 0.08, Fe: 93.4 },
@@ -207,4 +203,34 @@ export const TYPICAL_METALS: Readonly<Record<FamilyId, TypicalMetal>> = {
   lead: { name: 'lead', percent: { Pb: 99.9 } },
   'beryllium-copper': { name: 'C172', percent: { Cu: 97.9 } },
   'sintered-metal': { name: 'iron powder part', percent: { C: 0.5, Cu: 2, Fe: 97 } },
+  'leaded-red-brass': { name: 'C836', percent: { Cu: 85, Sn: 5, Pb: 5, Zn: 5 } },
+  'leaded-tin-bronze': { name: 'C932', percent: { Cu: 83, Sn: 7, Pb: 7, Zn: 3 } },
+  'manganese-brass': { name: 'C865', percent: { Cu: 58, Zn: 39, Fe: 1.2, Al: 1, Mn: 0.8 } },
+  'nickel-silver': { name: 'C752', percent: { Cu: 65, Ni: 18, Zn: 17 } },
+  'free-machining-stainless-magnetic': {
+    name: '416',
+    percent: { C: 0.12, Mn: 0.9, Si: 0.5, Cr: 13, S: 0.3, P: 0.03, N: 0.03, Fe: 85 },
+  },
+  'ph-stainless': {
+    name: '17-4',
+    percent: {
+      C: 0.04,
+      Mn: 0.6,
+      Si: 0.5,
+      Cr: 15.8,
+      Ni: 4.4,
+      Cu: 3.4,
+      Nb: 0.3,
+      N: 0.03,
+      P: 0.02,
+      S: 0.003,
+      Fe: 75,
+    },
+  },
+  'austenitic-iron': { name: 'type 2 nickel iron', percent: { C: 2.8, Si: 2, Mn: 1, Ni: 20, Cr: 2, Fe: 72 } },
+  'overlay-plate': { name: 'mild steel behind an overlay', percent: { C: 0.18, Mn: 0.9, Si: 0.2, Fe: 98.5 } },
+  'creep-steel': {
+    name: '2¼Cr-1Mo',
+    percent: { C: 0.12, Mn: 0.5, Si: 0.25, Cr: 2.25, Mo: 1, P: 0.015, S: 0.01, Fe: 95.8 },
+  },
 };

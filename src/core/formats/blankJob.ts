@@ -10,11 +10,14 @@ export const blankSide = (): Side => ({
   age: null,
   setting: null,
   evidence: {},
+  skipped: [],
 });
 
 /** As careful as the table says. */
 export const BLANK_DOUBT: Doubt = {
   share_pct: null,
+  hurts_pct: null,
+  fails_pct: null,
   wastedRods: null,
   sentOut: null,
   cracked: null,

@@ -7,6 +7,8 @@ export const STANDINGS = ['sound', 'doubtful', 'undone'] as const;
 export type Standing = (typeof STANDINGS)[number];
 
 const standing = z.enum(STANDINGS);
+/** Done below a plating, on fresh metal. Where nothing plates it, it says nothing. */
+const below = z.boolean().optional();
 
 /** An element as an analyser reports it, weight percent; null while it cannot be read, or where no error is given. */
 export const ElementReading = z.object({
@@ -22,6 +24,7 @@ export const Evidence = z.discriminatedUnion('kind', [
     test: z.enum(TEST_IDS),
     outcome: z.string().min(1).max(40),
     standing,
+    below,
   }),
   z.object({
     kind: z.literal('weighings'),
@@ -30,18 +33,21 @@ export const Evidence = z.discriminatedUnion('kind', [
     water_g: optionalNumber('evidence.water_g'),
     scale_g: optionalNumber('evidence.scale_g'),
     standing,
+    below,
   }),
   z.object({
     kind: z.literal('hardness'),
     test: z.literal('hardness'),
     hardness_HB: optionalNumber('evidence.hardness_HB'),
     standing,
+    below,
   }),
   z.object({
     kind: z.literal('conductivity'),
     test: z.literal('conductivity'),
     iacs_pct: optionalNumber('evidence.iacs_pct'),
     standing,
+    below,
   }),
   z.object({
     kind: z.literal('chemistry'),
@@ -50,6 +56,7 @@ export const Evidence = z.discriminatedUnion('kind', [
     /** False for the handheld X-ray kind: carbon is not there because it cannot be seen. */
     seesCarbon: z.boolean(),
     standing,
+    below,
   }),
 ]);
 export type Evidence = z.infer<typeof Evidence>;

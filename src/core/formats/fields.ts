@@ -145,6 +145,8 @@ export const NUMBER_FIELDS = {
   'evidence.percent': field('Percent', PERCENT_FINE, 0, 100, 1),
   'evidence.error': field('Error', PERCENT_FINE, 0, 50, 0.1),
   'metal.doubt.share_pct': field('Plan for every metal over', PERCENT_FINE, 0.1, 50, 5),
+  'metal.doubt.hurts_pct': field('A metal that burns or poisons, from', PERCENT_FINE, 0.01, 5, 0.1),
+  'metal.doubt.fails_pct': field('A metal that no weld holds on, from', PERCENT_FINE, 0.1, 20, 1),
   'metal.doubt.wastedRods': field('Rods or preheat for nothing', LOSS, 0, 100000, 1),
   'metal.doubt.sentOut': field('Not welded though it could be', LOSS, 0, 100000, 3),
   'metal.doubt.cracked': field('Cracked part', LOSS, 0, 100000, 5),

@@ -12,6 +12,7 @@ import { NEEDS } from '../data/processIds';
 import { POLES, ROD_CLASS_IDS } from '../data/rods';
 import { ROD_SIZE_IDS } from '../data/rodSizes';
 import { STAINLESS_COVERINGS, WETS } from '../data/service';
+import { TEST_IDS } from '../data/testIds';
 import {
   ACCESS,
   AIMS,
@@ -29,7 +30,7 @@ import { LONGEST } from './limits';
 import { idText, optionalNumber, typedTexts } from './parts';
 
 /** How a stop-work question was answered. An unanswered one is absent, never 'no'. */
-export const StopWorkAnswer = z.enum(['no', 'yes', 'will-meet', 'cannot-meet']);
+export const StopWorkAnswer = z.enum(['no', 'yes', 'prepared', 'will-meet', 'cannot-meet']);
 export type StopWorkAnswer = z.infer<typeof StopWorkAnswer>;
 
 /** A piece of metal: what somebody knows it to be, or what was found on it. */
@@ -46,6 +47,8 @@ const Side = z.object({
   age: z.enum(idsOf(AGES)).nullable(),
   setting: z.enum(idsOf(SETTINGS)).nullable(),
   evidence: EvidenceById,
+  /** Tests that cannot be done here. */
+  skipped: z.array(z.enum(TEST_IDS)).max(TEST_IDS.length),
 });
 export type Side = z.infer<typeof Side>;
 
@@ -61,6 +64,8 @@ export type NextCord = z.infer<ReturnType<typeof NextCord>>;
 /** How careful to be while the metal is in doubt; null takes the table's. */
 const Doubt = z.object({
   share_pct: optionalNumber('metal.doubt.share_pct'),
+  hurts_pct: optionalNumber('metal.doubt.hurts_pct'),
+  fails_pct: optionalNumber('metal.doubt.fails_pct'),
   wastedRods: optionalNumber('metal.doubt.wastedRods'),
   sentOut: optionalNumber('metal.doubt.sentOut'),
   cracked: optionalNumber('metal.doubt.cracked'),

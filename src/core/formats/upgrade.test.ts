@@ -95,6 +95,33 @@ describe('from version 3', () => {
   });
 });
 
+describe('from version 8', () => {
+  const side = (change: object) =>
+    Job.parse(
+      upgradeJob({ ...blank, metal: { ...blank.metal, sideA: { ...blank.metal.sideA, ...change } } }, 8),
+    ).metal.sideA;
+
+  test('galvanised steel becomes low-carbon steel under zinc; a coating that was named stays', () => {
+    const was = 'galvanised-steel';
+    expect(side({ family: was })).toMatchObject({ family: 'low-carbon-steel', coating: 'zinc' });
+    expect(side({ family: was, coating: 'none' }).coating).toBe('zinc');
+    expect(side({ family: was, coating: 'lead-paint' }).coating).toBe('lead-paint');
+    expect(side({ family: 'gray-iron', coating: 'none' })).toMatchObject({
+      family: 'gray-iron',
+      coating: 'none',
+    });
+  });
+
+  test('evidence stays as it was, on either side and on the old weld', () => {
+    const evidence = { a: { kind: 'outcome', test: 'magnet', outcome: 'strong', standing: 'sound' } };
+    expect(side({ evidence }).evidence).toEqual(evidence);
+    expect(Job.parse(upgradeJob(blank, 8)).metal).toMatchObject({
+      oldWeld: { skipped: [] },
+      doubt: { hurts_pct: null, fails_pct: null },
+    });
+  });
+});
+
 describe('every upgrade', () => {
   test('leaves what is of this version alone', () => {
     expect(upgradeKit(DEMO_KIT, DATA_VERSION)).toEqual(DEMO_KIT);

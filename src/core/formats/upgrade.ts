@@ -16,7 +16,7 @@ import {
  */
 
 /** Version of jobs and kits, stored or in files. */
-export const DATA_VERSION = 8;
+export const DATA_VERSION = 9;
 
 type Bag = Record<string, unknown>;
 
@@ -209,12 +209,54 @@ function jobFrom7(job: unknown): unknown {
   };
 }
 
+/**
+ * Version 8 had galvanised steel as a metal of its own, asked nothing of plating below a test, and knew one share for all that is not to
+ * be welded. Galvanised steel is low-carbon steel with a coat of zinc.
+ */
+function jobFrom8(job: unknown): unknown {
+  if (!isBag(job) || !isBag(job.metal)) return job;
+  const { metal } = job;
+  const side = (value: unknown): unknown => {
+    if (!isBag(value)) return value;
+    const galvanised = value.family === 'galvanised-steel';
+    return {
+      skipped: [],
+      ...value,
+      ...(galvanised
+        ? {
+            family: 'low-carbon-steel',
+            coating: value.coating === null || value.coating === 'none' ? 'zinc' : value.coating,
+          }
+        : {}),
+    };
+  };
+  return {
+    ...job,
+    metal: {
+      ...metal,
+      sideA: side(metal.sideA),
+      sideB: side(metal.sideB),
+      oldWeld: side(metal.oldWeld),
+      doubt: withDefaults(metal.doubt, { hurts_pct: null, fails_pct: null }),
+    },
+  };
+}
+
 type Upgrade = (data: unknown) => unknown;
 const same: Upgrade = (data) => data;
 
 /** What each version needs to become the next: the first stands for version 1. */
-const JOB_STEPS: readonly Upgrade[] = [jobFrom1, jobFrom2, jobFrom3, jobFrom4, jobFrom5, jobFrom6, jobFrom7];
-const KIT_STEPS: readonly Upgrade[] = [kitFrom1, same, kitFrom3, kitFrom4, same, same, same];
+const JOB_STEPS: readonly Upgrade[] = [
+  jobFrom1,
+  jobFrom2,
+  jobFrom3,
+  jobFrom4,
+  jobFrom5,
+  jobFrom6,
+  jobFrom7,
+  jobFrom8,
+];
+const KIT_STEPS: readonly Upgrade[] = [kitFrom1, same, kitFrom3, kitFrom4, same, same, same, same];
 
 const upgrade = (steps: readonly Upgrade[], data: unknown, from: number): unknown =>
   steps.slice(Math.max(0, from - 1)).reduce((at, step) => step(at), data);

@@ -235,7 +235,7 @@ describe('what cannot be read tells nothing', () => {
     ],
   ])('%s', (_, evidence) => {
     expect(likelihoodOf(evidence)).toBeNull();
-    expect(weigh({ a: evidence })).toEqual([]);
+    expect(weigh({ ...blankSide(), evidence: { a: evidence } })).toEqual([]);
     expect(beliefOf({ ...blankSide(), evidence: { a: evidence } }).tested).toBe(false);
   });
 

@@ -1,8 +1,13 @@
 import { FAMILY_IDS, type FamilyId } from '../data/families';
 import { partKind } from '../data/partKinds';
 import { ageFactors, BACKGROUND, BACKGROUND_SHARE, settingFactors } from '../data/priors';
+import { HURTS_SHARE } from '../data/losses';
 import type { Side } from '../formats/job';
 import { perFamily, type ByFamily } from './likelihood';
+import { unclearedHazards } from './clearing';
+import { looksLike } from './lookAlike';
+import { coatedFactor } from './coating';
+import { whyItWaits } from './waits';
 import { weigh, type Weighed } from './weigh';
 
 /** What one piece of metal may be: a share of belief for every family, biggest first. Shares sum to one. */
@@ -14,6 +19,10 @@ export interface MetalBelief {
   named: FamilyId | null;
   /** Tests that no family explains together, or that speak against the name. */
   conflict: Conflict | null;
+  /** Metals that burn or poison and that no test of their own has cleared. */
+  uncleared: readonly FamilyId[];
+  /** Why it waits for one more test, though all that is likely could be welded alike; null where it need not. */
+  waits: string | null;
 }
 
 /** Evidence that does not go together, and the test that is likeliest to be wrong. */
@@ -25,7 +34,7 @@ export interface Conflict {
 }
 
 /** What starts a belief: the kind of part, its age and where it works. */
-export type Start = Pick<Side, 'part' | 'age' | 'setting'>;
+export type Start = Pick<Side, 'part' | 'age' | 'setting'> & Partial<Pick<Side, 'coatingLook'>>;
 
 const scaledToOne = (values: readonly number[]): number[] => {
   const sum = values.reduce((a, b) => a + b, 0);
@@ -33,8 +42,10 @@ const scaledToOne = (values: readonly number[]): number[] => {
 };
 
 /** Belief before any test, by family. Nothing is ever ruled out by a name. */
-export function priorOf({ part, age, setting }: Start): ByFamily {
-  const factor = (id: FamilyId) => (ageFactors(age)[id] ?? 1) * (settingFactors(setting)[id] ?? 1);
+export function priorOf({ part, age, setting, coatingLook = null }: Start): ByFamily {
+  const under = coatedFactor(coatingLook);
+  const factor = (id: FamilyId) =>
+    (ageFactors(age)[id] ?? 1) * (settingFactors(setting)[id] ?? 1) * under(id);
   const background = scaledToOne(perFamily((id) => BACKGROUND[id] * factor(id)));
   const kind = partKind(part);
   if (!kind) return background;
@@ -62,22 +73,37 @@ export const beliefIn = (family: FamilyId): MetalBelief => ({
   tested: true,
   named: family,
   conflict: null,
+  uncleared: [],
+  waits: null,
 });
 
 /** What a side may be, from its kind of part and its tests; or its name, held against them. */
 export function beliefOf(side: Side): MetalBelief {
-  const weighed = weigh(side.evidence);
+  const weighed = weigh(side);
   const prior = priorOf(side);
   const shares = posterior(prior, weighed);
   if (side.family !== null)
-    return { ...beliefIn(side.family), conflict: againstName(side.family, prior, shares, weighed) };
+    return {
+      ...beliefIn(side.family),
+      conflict: againstName(side.family, prior, shares, weighed),
+      uncleared: unclearedHazards(side).filter(
+        (hazard) =>
+          looksLike(hazard, side.family ?? hazard) ||
+          (weighed.length > 0 && (shares[FAMILY_IDS.indexOf(hazard)] ?? 0) >= HURTS_SHARE.value),
+      ),
+    };
   return {
     shares: sorted(shares),
     tested: weighed.length > 0,
     named: null,
     conflict: findConflict(prior, shares, weighed),
+    uncleared: unclearedHazards(side),
+    waits: whyItWaits(side),
   };
 }
+
+/** A test that a family finds this improbable, against the family that likes it best, does not go with it. */
+const IMPROBABLE = 0.08;
 
 /** A name is contradicted where the tests have brought its belief down by this factor, and under this share. */
 const NAME_FACTOR = 0.02;
@@ -91,12 +117,15 @@ function againstName(
 ): Conflict | null {
   const at = FAMILY_IDS.indexOf(family);
   const now = shares[at] ?? 0;
-  if (weighed.length === 0 || now >= NAME_SHARE || now >= NAME_FACTOR * (prior[at] ?? 1)) return null;
+  if (weighed.length === 0) return null;
+  // One test that the name hardly ever shows, and another metal that it fits better: the name does not stand beside it.
+  const isOdd = weighed.some(({ says }) => (says[at] ?? 0) / Math.max(...says) < IMPROBABLE);
+  const isLikelierOther = shares.some((share, n) => n !== at && share > now);
+  if (isOdd && isLikelierOther) return { suspect: null, surprise: now };
+  if (now >= NAME_SHARE || now >= NAME_FACTOR * (prior[at] ?? 1)) return null;
   return { suspect: null, surprise: now };
 }
 
-/** A test that a family finds this improbable, against the family that likes it best, does not go with it. */
-const IMPROBABLE = 0.08;
 /** Families whose own fit is looked at: those holding at least this share. */
 const HEARD = 0.05;
 
@@ -120,10 +149,10 @@ function findConflict(prior: ByFamily, shares: ByFamily, weighed: readonly Weigh
 export function effectsOn(side: Side, family: FamilyId): { id: string; times: number }[] {
   const at = FAMILY_IDS.indexOf(family);
   const prior = priorOf(side);
-  const all = posterior(prior, weigh(side.evidence))[at] ?? 0;
+  const all = posterior(prior, weigh(side))[at] ?? 0;
   return Object.keys(side.evidence).flatMap((id) => {
     const rest = Object.fromEntries(Object.entries(side.evidence).filter(([other]) => other !== id));
-    const without = posterior(prior, weigh(rest))[at] ?? 0;
+    const without = posterior(prior, weigh({ ...side, evidence: rest }))[at] ?? 0;
     return without > 0 ? [{ id, times: all / without }] : [];
   });
 }

@@ -10,6 +10,7 @@ import { evidenceOf, sideOf } from '../../../tests/support/found';
 import { STORIES, UNSEEN, type Story } from '../../../tests/support/stories';
 import { beliefOf } from './belief';
 import { EXPECTED, UNSEEN_BY_XRAY } from './likelihood';
+import { USUAL_SHARES } from './doubt';
 import { nextTests } from './next';
 import { isForbidden } from './plausible';
 import { rodsBetween } from './rodsBetween';
@@ -64,13 +65,19 @@ describe('identifications from general metallurgy', () => {
 });
 
 /** Tests that one would bear with. */
-const MOST_TESTS = 9;
+const MOST_TESTS = 8;
 
 /** Does what is recommended on a piece of a family, with every tool; each test shows what it mostly shows for that family. */
 function walk(truth: FamilyId): Side {
   let side = sideOf({ part: null, found: [] });
   for (let n = 0; n < MOST_TESTS; n++) {
-    const { best } = nextTests({ side, other: null, tools: TOOL_IDS, losses: DEFAULT_LOSSES, share: 0.05 });
+    const { best } = nextTests({
+      side,
+      other: null,
+      tools: TOOL_IDS,
+      losses: DEFAULT_LOSSES,
+      shares: USUAL_SHARES,
+    });
     if (!best) break;
     expect(best.lock).toBeNull();
     side = { ...side, evidence: { ...side.evidence, [`t${n}`]: evidenceOf(typicalOf(best.test, truth)) } };

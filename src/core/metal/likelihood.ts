@@ -152,14 +152,14 @@ export function likelihoodOf(evidence: Evidence): ByFamily | null {
 }
 
 /** Ends of the bins that a number test is expected in, before it is done. */
-const BINS = {
+export const BINS = {
   density: [0, 2.2, 2.735, 3.5, 5.5, 6.9, 7.4, 7.68, 7.88, 8.1, 8.35, 8.65, 9.5, 13],
   hardness: [1, 30, 60, 90, 120, 160, 200, 260, 350, 450, 900],
   conductivity: [0.3, 1.9, 2.7, 4.2, 7, 10, 14, 20, 27, 34, 40, 48, 65, 115],
 } as const;
 
 /** Families that an analyser without carbon cannot tell apart count as one answer. */
-const ANALYSER_CLASSES: readonly (readonly FamilyId[])[] = [
+export const ANALYSER_CLASSES: readonly (readonly FamilyId[])[] = [
   [
     'low-carbon-steel',
     'medium-carbon-steel',
@@ -175,6 +175,12 @@ const ANALYSER_CLASSES: readonly (readonly FamilyId[])[] = [
   ['copper', 'beryllium-copper'],
 ];
 const ANALYSER_RIGHT = TEST_DOUBTS.analyserRight.value;
+
+/** Families by what an analyser without carbon calls them. */
+export const analyserClasses = (): readonly (readonly FamilyId[])[] => [
+  ...ANALYSER_CLASSES,
+  ...FAMILY_IDS.filter((f) => !ANALYSER_CLASSES.some((c) => c.includes(f))).map((f) => [f]),
+];
 
 /** Probability of each answer a test may give, for each family; before it is done. Every column sums to 1. */
 export const EXPECTED: Readonly<Record<TestId, readonly ByFamily[]>> = Object.fromEntries(
@@ -198,10 +204,7 @@ function expected(id: TestId): ByFamily[] {
     case 'conductivity':
       return binned(BINS.conductivity.map(Math.log), (f) => logSpan(conductivityOf(f)), CONDUCTIVITY_SIGMA);
     case 'chemistry': {
-      const classes = [
-        ...ANALYSER_CLASSES,
-        ...FAMILY_IDS.filter((f) => !ANALYSER_CLASSES.some((c) => c.includes(f))).map((f) => [f]),
-      ];
+      const classes = analyserClasses();
       const other = (1 - ANALYSER_RIGHT) / (classes.length - 1);
       return classes.map((members) => perFamily((f) => (members.includes(f) ? ANALYSER_RIGHT : other)));
     }

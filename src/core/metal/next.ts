@@ -1,15 +1,20 @@
 import { HARM_MINUTES } from '../data/testDoubts';
-import { NEVER_SHARE, type Losses } from '../data/losses';
+import type { Losses } from '../data/losses';
 import { metalTest } from '../data/metalTests';
 import { TEST_IDS, type TestId } from '../data/testIds';
 import type { RodClassId } from '../data/rods';
-import type { ToolId } from '../data/tools';
+import { TOOLS, type ToolId } from '../data/tools';
+import type { Evidence } from '../formats/evidence';
 import type { Side } from '../formats/job';
 import { posterior, priorOf, sorted, type MetalBelief } from './belief';
 import { EXPECTED, type ByFamily } from './likelihood';
 import { lockOf, type Lock } from './locks';
 import { expectedLoss } from './loss';
-import { mostlyForbidden, plausible } from './plausible';
+import { answerClears } from './answers';
+import type { Shares } from './doubt';
+import { mostlyForbidden, plausible, shareOf, isForbidden } from './plausible';
+import { whyItWaits } from './waits';
+import { unclearedHazards } from './clearing';
 import { whatJointWants, type JointWants } from './wants';
 import { ownShare, soften, weigh } from './weigh';
 
@@ -30,6 +35,10 @@ export interface TestWorth {
   /** Tools it needs that are not in the kit. */
   lacks: readonly ToolId[];
   done: boolean;
+  /** Somebody said that it cannot be done here. */
+  skipped: boolean;
+  /** Share of the metals that burn or poison and are still open that it clears, on average. */
+  clearsHazards: number;
 }
 
 export interface NextTests {
@@ -47,8 +56,8 @@ export interface NextQuestion {
   other: MetalBelief | null;
   tools: readonly ToolId[];
   losses: Losses;
-  /** Share of belief from which a family is planned for. */
-  share: number;
+  /** Shares of belief from which a family is planned for. */
+  shares: Shares;
 }
 
 /** Doubt in a belief, bits. */
@@ -56,67 +65,84 @@ export function entropy_bits(shares: ByFamily): number {
   return shares.reduce((sum, p) => (p > 0 ? sum - p * Math.log2(p) : sum), 0);
 }
 
-/** A test is worth doing from here: how often it changes the plan, or what it saves. Our judgement. */
-const LEAST_CHANGE = 0.01;
-const LEAST_SAVING = 0.02;
+/** A test brings something from here: bits of doubt, or how often it clears a metal that hurts. Our judgement. */
+const LEAST_BITS = 0.02;
+const LEAST_CLEARING = 0.02;
+/** Settled, one more is asked for only where it saves this much on average, in rods wasted. Our judgement. */
+const LEAST_SAVING = 0.05;
 /** An answer rarer than this is not planned for. */
 const LEAST_CHANCE = 1e-4;
+/** A piece that mostly may not be welded is settled from this share on. Our judgement. */
+const SURELY = 0.9;
 
-/** Answers "what should I test next?" for one piece of metal. */
+/**
+ * Answers "what should I test next?" for one piece of metal. While anything that burns or poisons is open, the quickest way to clear it
+ * stands first; then what saves most for its minutes and its harm. Once it is settled, nothing is asked for.
+ */
 export function nextTests(question: NextQuestion): NextTests {
   const { side } = question;
-  const now = planner(question, NEVER_SHARE.value)(shownBelief(question));
-  const plan = planner(question, now.verdict === 'unknown' ? CLEARLY * NEVER_SHARE.value : NEVER_SHARE.value);
+  const belief = shownBelief(question);
+  const plan = planner(question);
+  const now = plan(belief);
   const done = Object.values(side.evidence).flatMap(({ test, standing }) =>
     standing === 'sound' ? [test] : [],
   );
-  const counted = weigh(side.evidence).map(({ evidence }) => evidence.test);
+  const counted = weigh(side).map(({ evidence }) => evidence.test);
   const tests = TEST_IDS.map((test) => worthOf(test, question, now, plan, counted, done.includes(test)));
-
-  const ranked = [...tests].sort((a, b) => standing(a) - standing(b) || price(b) - price(a));
-  const open = ranked.filter((row) => standing(row) === 0);
-  const worth = open.filter(({ changes, saves }) => changes >= LEAST_CHANGE || saves >= LEAST_SAVING);
-  const best = worth[0] ?? narrowing(open, now);
-  return { tests: ranked, best, words: wordsFor(best, worth.length > 0) };
-}
-
-const standing = ({ done, lacks, lock }: TestWorth): number =>
-  done ? 3 : lacks.length > 0 ? 2 : lock ? 1 : 0;
-
-/** What a test saves for each minute it costs, harm counted as minutes; plans changed count beside losses saved. */
-const price = ({ test, saves, changes, bits }: TestWorth): number => {
-  const { minutes, harm } = metalTest(test);
-  return (saves + changes + 0.02 * bits) / (minutes + HARM_MINUTES.value[harm] + 0.5);
-};
-
-/** While no plan can be let go and no single test changes that, the one that narrows the belief most for its price. */
-function narrowing(open: readonly TestWorth[], now: Outlook): TestWorth | null {
-  if (now.verdict !== 'unknown') return null;
-  return (
-    [...open].sort((a, b) => b.bits / minutesOf(b) - a.bits / minutesOf(a)).find(({ bits }) => bits > 0.02) ??
-    null
+  const hurts = belief.uncleared.length > 0;
+  const value = (row: TestWorth) => (hurts ? row.clearsHazards : 0);
+  const ranked = [...tests].sort(
+    (a, b) =>
+      standing(a) - standing(b) ||
+      perMinute(value(b), b) - perMinute(value(a), a) ||
+      perMinute(b.saves, b) - perMinute(a.saves, a) ||
+      perMinute(b.bits, b) - perMinute(a.bits, a),
   );
+  const open = ranked.filter((row) => standing(row) === 0);
+  const settled = isSettled(now, belief) && open.every(({ saves }) => saves < LEAST_SAVING);
+  const best = settled
+    ? null
+    : (open.find((row) => brings(row, hurts)) ?? open.find((row) => row.bits >= LEAST_BITS) ?? null);
+  return { tests: ranked, best, words: wordsFor(best, hurts, ranked, settled) };
 }
 
-const minutesOf = ({ test }: TestWorth): number =>
-  metalTest(test).minutes + HARM_MINUTES.value[metalTest(test).harm];
+const isSettled = ({ verdict }: Outlook, belief: MetalBelief): boolean =>
+  verdict === 'never' ? shareOf(belief, isForbidden) >= SURELY : verdict !== 'unknown';
+
+const brings = ({ clearsHazards, saves, bits }: TestWorth, hurts: boolean): boolean =>
+  hurts ? clearsHazards >= LEAST_CLEARING : saves > 0 || bits >= LEAST_BITS;
+
+const standing = ({ done, skipped, lacks, lock }: TestWorth): number =>
+  done ? 4 : skipped ? 3 : lacks.length > 0 ? 2 : lock ? 1 : 0;
+
+/** What a test brings for each minute it costs, harm counted as minutes. */
+const perMinute = (value: number, { test }: TestWorth): number => {
+  const { minutes, harm } = metalTest(test);
+  return value / (minutes + HARM_MINUTES.value[harm] + 0.5);
+};
 
 /** A share so small that no rule looks at it. */
 const LEAST_SHARE = 0.0004;
 
-const beliefWith = (shares: ByFamily): MetalBelief => ({
+const beliefWith = (
+  shares: ByFamily,
+  uncleared: MetalBelief['uncleared'],
+  waits: MetalBelief['waits'],
+): MetalBelief => ({
   shares: sorted(shares, LEAST_SHARE),
   tested: true,
   named: null,
   conflict: null,
+  uncleared,
+  waits,
 });
 
 const sharesNow = (side: Side, alsoDone: readonly TestId[] = []): ByFamily =>
-  posterior(priorOf(side), weigh(side.evidence, alsoDone));
+  posterior(priorOf(side), weigh(side, alsoDone));
 
 const shownBelief = ({ side }: NextQuestion): MetalBelief => ({
-  ...beliefWith(sharesNow(side)),
-  tested: weigh(side.evidence).length > 0,
+  ...beliefWith(sharesNow(side), unclearedHazards(side), whyItWaits(side)),
+  tested: weigh(side).length > 0,
 });
 
 /** The part of a plan that a test may change. */
@@ -140,23 +166,26 @@ function changed(now: Outlook, then: Outlook): boolean {
   return now.heat !== then.heat || (rod !== undefined && !then.rods.includes(rod));
 }
 
-/** A test that is to rule a grave metal out has to bring it this far under the trace, or it hangs on a hair. Our judgement. */
-const CLEARLY = 0.4;
-
-/**
- * Answers what the plan would be on a belief. It hangs on which families are plausible, so each set is worked out once.
- * @param trace share from which a grave family is planned for
- */
-function planner({ other, share }: NextQuestion, trace: number): (belief: MetalBelief) => Outlook {
+/** Answers what the plan would be on a belief. It hangs on which families are plausible, so each set is worked out once. */
+function planner({ other, shares }: NextQuestion): (belief: MetalBelief) => Outlook {
   const known = new Map<string, Outlook>();
   return (belief) => {
-    const families = plausible(belief, share, trace).map(({ family }) => family);
-    const name = `${mostlyForbidden(belief) ?? ''}: ${families.sort().join()}`;
-    const found = known.get(name) ?? outlook(whatJointWants(belief, other ?? belief, share, trace));
+    const families = plausible(belief, shares).map(({ family }) => family);
+    const name = `${belief.tested} ${belief.waits !== null} ${mostlyForbidden(belief) ?? ''}: ${families.sort().join()}`;
+    const found = known.get(name) ?? outlook(whatJointWants(belief, other ?? belief, shares));
     known.set(name, found);
     return found;
   };
 }
+
+/** A test as if it had been done, whatever it showed. */
+const pretended = (test: TestId): Evidence => ({
+  kind: 'outcome',
+  test,
+  outcome: 'rolled',
+  standing: 'sound',
+  below: true,
+});
 
 function worthOf(
   test: TestId,
@@ -169,22 +198,36 @@ function worthOf(
   const { side, tools, losses } = question;
   const lacks = metalTest(test).tools.filter((tool) => !tools.includes(tool));
   const lock = lockOf(test, side);
-  if (done) return { test, bits: 0, clears: 0, saves: 0, changes: 0, settles: 0, lock, lacks, done };
+  const skipped = side.skipped.includes(test);
+  const nothing = { bits: 0, clears: 0, saves: 0, changes: 0, settles: 0, clearsHazards: 0 };
+  if (done) return { test, ...nothing, lock, lacks, done, skipped };
   // The belief as it stands beside this test: what it shares with tests already done counts once.
   const before = sharesNow(side, [test]);
   const own = ownShare(test, counted);
   const doubt = entropy_bits(before);
-  const worth = { bits: doubt, saves: expectedLoss(before, losses), changes: 0, settles: 0 };
-  for (const answer of EXPECTED[test]) {
+  const worth = {
+    bits: doubt,
+    saves: expectedLoss(before, losses),
+    changes: 0,
+    settles: 0,
+    clearsHazards: 0,
+  };
+  const uncleared = unclearedHazards(side);
+  // Done, it may be what the piece waits for.
+  const waits = whyItWaits({ ...side, evidence: { ...side.evidence, hypothetical: pretended(test) } });
+  for (const [n, answer] of EXPECTED[test].entries()) {
     const says = soften(answer, own);
-    const joint = before.map((p, n) => p * (says[n] ?? 0));
+    const joint = before.map((p, at) => p * (says[at] ?? 0));
     const chance = joint.reduce((a, b) => a + b, 0);
     if (chance < 1e-9) continue;
     const after = joint.map((p) => p / chance);
     worth.bits -= chance * entropy_bits(after);
     worth.saves -= chance * expectedLoss(after, losses);
     if (chance < LEAST_CHANCE) continue;
-    const then = plan(beliefWith(after));
+    const cleared = uncleared.filter((hazard) => answerClears(test, n, hazard));
+    worth.clearsHazards += (chance * cleared.length) / Math.max(1, uncleared.length);
+    const left = uncleared.filter((hazard) => !cleared.includes(hazard));
+    const then = plan(beliefWith(after, left, waits));
     if (changed(now, then)) worth.changes += chance;
     if (then.verdict !== 'unknown') worth.settles += chance;
   }
@@ -197,15 +240,36 @@ function worthOf(
     lock,
     lacks,
     done,
+    skipped,
   };
 }
 
-function wordsFor(best: TestWorth | null, changesPlan: boolean): string {
-  if (best === null) return 'No test that can be done now would change the plan.';
+function wordsFor(
+  best: TestWorth | null,
+  hurts: boolean,
+  ranked: readonly TestWorth[],
+  settled: boolean,
+): string {
+  if (best === null) {
+    if (settled) return 'It is settled: no further test is asked for.';
+    const wanting = ranked.find(
+      ({ done, skipped, lacks, clearsHazards, bits }) =>
+        !done &&
+        !skipped &&
+        lacks.length > 0 &&
+        (hurts ? clearsHazards >= LEAST_CLEARING : bits >= LEAST_BITS),
+    );
+    return wanting
+      ? `Nothing more can be done with what is here. ${metalTest(wanting.test).name} would help; it wants ${wanting.lacks.map((id) => TOOLS[id].toLowerCase()).join(' and ')}.`
+      : 'No test that can be done here settles it. Name it from papers, or send it out.';
+  }
   const { name } = metalTest(best.test);
-  if (!changesPlan) return `${name}: no one test settles it; this narrows it most.`;
-  const often = Math.round(10 * best.changes);
+  if (hurts && best.clearsHazards >= LEAST_CLEARING)
+    return `${name}: the quickest that clears what would hurt somebody.`;
+  const often = Math.round(10 * best.settles);
   return often >= 10
-    ? `${name}: it decides the plan whatever it shows.`
-    : `${name}: it would change the plan about ${often < 1 ? 'once in twenty times or less' : `${often} ${often === 1 ? 'time' : 'times'} in ten`}.`;
+    ? `${name}: it settles it whatever it shows.`
+    : often >= 1
+      ? `${name}: it settles it about ${often} ${often === 1 ? 'time' : 'times'} in ten.`
+      : `${name}: no one test settles it; this narrows it most.`;
 }

@@ -1,29 +1,42 @@
 import type { FamilyId } from '../data/families';
-import { NEVER_SHARE, PLAN_SHARE } from '../data/losses';
 import { metalFamily } from '../data/metals';
 import { isHazard } from '../data/hazards';
 import type { MetalBelief } from './belief';
+import { USUAL_SHARES, type Shares } from './doubt';
 
-/** Families kept in mind down to a trace: never to be arc welded, or able to hurt somebody. */
-export const isGrave = (family: FamilyId): boolean => metalFamily(family).arc === 'never' || isHazard(family);
+/** No weld holds on it, whatever is done; it hurts nobody. */
+export const failsWhatever = (family: FamilyId): boolean =>
+  metalFamily(family).arc === 'never' && !isHazard(family);
+
+/** Families kept in mind further down than others: able to hurt somebody, or never to be arc welded. */
+export const isGrave = (family: FamilyId): boolean => isHazard(family) || failsWhatever(family);
 
 /**
- * Families a plan has to be safe for, biggest share first: those over the plan's share, and grave ones over a trace.
- * @param share share of belief from which an ordinary family is planned for
- * @param trace the same for a grave one
+ * Families a plan has to be safe for, biggest share first: those over the plan's share, those no weld holds on over theirs, and every
+ * one that burns or poisons until a test of its own has cleared it: that stands at its trace at least, whatever else was found.
  */
-export const plausible = (
-  { shares }: MetalBelief,
-  share: number = PLAN_SHARE.value,
-  trace: number = NEVER_SHARE.value,
-): MetalBelief['shares'] => {
-  const kept = shares.filter((entry) => entry.share >= (isGrave(entry.family) ? trace : share));
-  return kept.length > 0 ? kept : shares.slice(0, 1);
-};
+export function plausible(
+  { shares, uncleared }: MetalBelief,
+  { plan, hurts, fails }: Shares = USUAL_SHARES,
+): MetalBelief['shares'] {
+  const least = (family: FamilyId): number =>
+    isHazard(family) ? plan : failsWhatever(family) ? fails : plan;
+  const kept = shares.filter(({ family, share }) => share >= least(family) || uncleared.includes(family));
+  const unseen = uncleared
+    .filter((family) => shares.every((entry) => entry.family !== family))
+    .map((family) => ({ family, share: hurts }));
+  const all = [...kept, ...unseen].map(({ family, share }) => ({
+    family,
+    share: uncleared.includes(family) ? Math.max(share, hurts) : share,
+  }));
+  return all.length > 0 ? all.sort((a, b) => b.share - a.share) : shares.slice(0, 1);
+}
 
 /** Belief in families for which a test holds, in all. */
-export const shareOf = ({ shares }: MetalBelief, holds: (family: FamilyId) => boolean): number =>
-  shares.reduce((sum, { family, share }) => sum + (holds(family) ? share : 0), 0);
+export const shareOf = (
+  { shares }: Pick<MetalBelief, 'shares'>,
+  holds: (family: FamilyId) => boolean,
+): number => shares.reduce((sum, { family, share }) => sum + (holds(family) ? share : 0), 0);
 
 /** Not to be arc welded, for whatever reason. */
 export const isForbidden = (family: FamilyId): boolean => {

@@ -1,9 +1,10 @@
 import type { FamilyId } from '../data/families';
 import { blankSide } from '../formats/blankJob';
-import { beliefOf } from './belief';
+import { beliefIn, beliefOf } from './belief';
 import { whatFamilyWants, whatJointWants } from './wants';
 
-const named = (family: FamilyId | null) => beliefOf({ ...blankSide(), family });
+/** Known from papers, and cleared of what it looks like. */
+const named = (family: FamilyId | null) => (family === null ? beliefOf(blankSide()) : beliefIn(family));
 const joint = (a: FamilyId | null, b: FamilyId | null) => whatJointWants(named(a), named(b));
 
 describe('what a joint wants', () => {

@@ -1,5 +1,4 @@
 import type { FamilyId } from '../data/families';
-import { NEVER_SHARE, PLAN_SHARE } from '../data/losses';
 import type { HeatRule } from '../data/heatRules';
 import { metalFamily, type ArcVerdict, type MetalGroup } from '../data/metals';
 import type { RodClassId } from '../data/rods';
@@ -7,6 +6,7 @@ import { otherWay, WAYS_BETWEEN_UNLIKE } from '../data/otherWays';
 import { PRACTICE, type Source } from '../data/sources';
 import { commonWarmth, familyHeatRule } from '../heat/familyRule';
 import type { MetalBelief } from './belief';
+import { USUAL_SHARES, type Shares } from './doubt';
 import { isForbidden, isGrave, mostlyForbidden, plausible } from './plausible';
 import { isRodClass, rodsBetween } from './rodsBetween';
 
@@ -91,6 +91,13 @@ function carefulRods(families: readonly FamilyId[]): Pick<JointWants, 'rods' | '
   return { rods: rodsBetween(likeliest, likeliest).rods, rodWhy: `If it is ${names([likeliest])}.` };
 }
 
+/** So many are named; the rest is counted. */
+const NAMED = 3;
+const aFew = (families: readonly FamilyId[]): string =>
+  families.length <= NAMED + 1
+    ? names(families)
+    : `${names(families.slice(0, NAMED))} or ${families.length - NAMED} others that burn, poison or break`;
+
 const names = (families: readonly FamilyId[]): string =>
   families.map((id) => metalFamily(id).name.toLowerCase()).join(', ');
 
@@ -98,14 +105,9 @@ const names = (families: readonly FamilyId[]): string =>
  * Answers "what does this joint want?" for two sides, each a belief; the same belief twice is one metal on both sides.
  * The plan holds for every family over the share, and for grave ones over the trace; never for the likeliest alone.
  */
-export function whatJointWants(
-  a: MetalBelief,
-  b: MetalBelief,
-  share: number = PLAN_SHARE.value,
-  trace: number = NEVER_SHARE.value,
-): JointWants {
+export function whatJointWants(a: MetalBelief, b: MetalBelief, shares: Shares = USUAL_SHARES): JointWants {
   const looked = [a, b].filter(({ tested }) => tested);
-  const sides = [a, b].map((side) => (side.tested ? plausible(side, share, trace) : []));
+  const sides = [a, b].map((side) => (side.tested ? plausible(side, shares) : []));
   const families = [...new Set(sides.flatMap((side) => side.map(({ family }) => family)))];
   const each = families.map((family) => ({ family, wants: whatFamilyWants(family) }));
   const base = {
@@ -173,6 +175,8 @@ export function whatJointWants(
   }
   const apart = graveApart(families) ?? rodsApart(sides, a === b) ?? heatApart(sides);
   if (apart) return { ...careful, apart, why: apart.why, instead: 'One more test settles it.' };
+  const waiting = looked.find(({ waits }) => waits !== null);
+  if (waiting?.waits) return { ...careful, why: waiting.waits, instead: 'One more test settles it.' };
   return { ...base, ...lastResort(families), ...rodsForAll(sides, a === b) };
 }
 
@@ -180,7 +184,10 @@ export function whatJointWants(
 function graveApart(families: readonly FamilyId[]): Apart | null {
   const grave = families.filter((id) => isGrave(id) || isForbidden(id));
   if (grave.length === 0) return null;
-  return { families: grave, why: `It may still be ${names(grave)}: not to be welded. Rule that out first.` };
+  return {
+    families: grave,
+    why: `It may still be ${aFew(grave)}: not to be welded. Rule that out first.`,
+  };
 }
 
 /** Pairs of families that may meet in the joint, with the belief in each; both sides alike where they are one piece. */

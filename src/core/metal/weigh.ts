@@ -1,8 +1,10 @@
 import { TEST_DOUBTS } from '../data/testDoubts';
 import { TEST_GROUPS } from '../data/metalTests';
 import type { TestId } from '../data/testIds';
-import type { Evidence, EvidenceById } from '../formats/evidence';
+import type { Evidence } from '../formats/evidence';
+import type { Side } from '../formats/job';
 import { likelihoodOf, type ByFamily } from './likelihood';
+import { readsTheSurface } from './surface';
 
 const DOUBTFUL_SHARE = TEST_DOUBTS.doubtfulShare.value;
 const REPEAT_SHARED = TEST_DOUBTS.repeatShared.value;
@@ -38,12 +40,18 @@ export function ownShare(test: TestId, done: readonly TestId[]): number {
   return first === test ? 1 : 1 - group.shared;
 }
 
-/** Every test that counts, in the order of their ids so that the order they were done in does not matter. */
-export function weigh(evidence: EvidenceById, alsoDone: readonly TestId[] = []): Weighed[] {
-  const counting = Object.entries(evidence)
+/** What a piece shows, and what may lie on it. */
+export type Tested = Pick<Side, 'evidence' | 'coating' | 'coatingLook'>;
+
+/**
+ * Every test that counts, in the order of their ids so that the order they were done in does not matter. One that saw a plating says
+ * nothing of the metal.
+ */
+export function weigh(side: Tested, alsoDone: readonly TestId[] = []): Weighed[] {
+  const counting = Object.entries(side.evidence)
     .sort(([a], [b]) => (a < b ? -1 : 1))
     .flatMap(([id, entry]) => {
-      const says = entry.standing === 'undone' ? null : likelihoodOf(entry);
+      const says = entry.standing === 'undone' || readsTheSurface(entry, side) ? null : likelihoodOf(entry);
       return says ? [{ id, evidence: entry, says }] : [];
     });
   const done = [...counting.map((entry) => entry.evidence.test), ...alsoDone];

@@ -9,6 +9,7 @@ import { ASSESSORS } from './rooms';
 import type { Situation } from './situation';
 import { resolve } from './resolve';
 import { byTightness } from './tightest';
+import { GATE_ROOMS, whyWithheld, type Withheld } from './withheld';
 
 /** A job judged: every room, tightest first, and what it rests on. */
 export interface Assessment {
@@ -17,6 +18,8 @@ export interface Assessment {
   tightest: Room | null;
   problems: readonly Problem[];
   assumed: readonly string[];
+  /** Why no setting is told; null where all are. */
+  withheld: Withheld | null;
 }
 
 /**
@@ -30,17 +33,21 @@ export function assess(
   now_ms: number | null = null,
 ): Assessment {
   const situation = resolve(job, kit, system, now_ms);
+  const withheld = whyWithheld(situation);
   const rooms = byTightness(
-    ASSESSORS.flatMap(({ id, title, short, stop, assess: read }) => {
-      const body = read(situation);
-      return body ? [{ id, title, short, stop, ...toldThroughout(body, system) }] : [];
-    }),
+    ASSESSORS.filter(({ id }) => withheld === null || GATE_ROOMS.includes(id)).flatMap(
+      ({ id, title, short, stop, assess: read }) => {
+        const body = read(situation);
+        return body ? [{ id, title, short, stop, ...toldThroughout(body, system) }] : [];
+      },
+    ),
   );
   return {
     situation,
     rooms,
     tightest: rooms[0] ?? null,
     problems: [...checkJob(job, system), ...situation.problems],
-    assumed: situation.assumed,
+    assumed: withheld === null ? situation.assumed : [],
+    withheld,
   };
 }

@@ -15,12 +15,7 @@ import { step, type Step } from './step';
 /** What heat adds to the plan: warming before, waiting between, cooling after. */
 
 /** Families that every welder joins without a thought of preheat. */
-const SAYS_ITSELF: readonly FamilyId[] = [
-  'low-carbon-steel',
-  'galvanised-steel',
-  'wrought-iron',
-  'austenitic-stainless',
-];
+const SAYS_ITSELF: readonly FamilyId[] = ['low-carbon-steel', 'wrought-iron', 'austenitic-stainless'];
 
 /** The families' rules as they are said, each with how far to trust it. */
 const rulesOf = ({ wants, iron }: Situation, wanted: (id: FamilyId) => boolean = () => true): string[] =>

@@ -1,3 +1,4 @@
+import { HAZARDS } from '../data/hazards';
 import { metalFamily } from '../data/metals';
 import { metalTest } from '../data/metalTests';
 import { JOINTS, POSITIONS } from '../data/words';
@@ -19,13 +20,15 @@ export interface Halt {
   because: string;
   instead: string;
   decides: string;
+  /** How it is left safe until then; empty where nothing is to be done. */
+  safe: string;
 }
 
 /**
  * 'stopped': refused, the halts say why. 'draft': something that could hurt is still open. 'no-room': a limit is passed.
- * 'ready': to take to the work. None of them claims the weld is safe.
+ * 'technique': the technique part of a competent person's procedure, released by nobody but them. 'ready': to take to the work. None of them claims the weld is safe.
  */
-export type Verdict = 'stopped' | 'draft' | 'no-room' | 'ready';
+export type Verdict = 'stopped' | 'draft' | 'no-room' | 'technique' | 'ready';
 
 /** The chosen combination and its ordered steps. */
 export interface Plan {
@@ -44,18 +47,25 @@ export interface Plan {
 
 /** Turns an assessment into the plan that goes to the work. */
 export function makePlan(assessment: Assessment): Plan {
-  const { situation, rooms, tightest, problems, assumed } = assessment;
+  const { situation, rooms, tightest, problems, assumed, withheld } = assessment;
   const stops = stopsOf(situation, rooms);
   const open = openQuestions(situation, rooms);
-  const [verdict, halts] = verdictOf(stops, open, passedLimits(rooms), problems.length > 0);
+  const [verdict, halts] = verdictOf(
+    stops,
+    open,
+    passedLimits(rooms),
+    techniquesOf(situation),
+    problems.length > 0 && withheld === null,
+  );
+  const told = withheld === null;
   const plan: Plan = {
     verdict,
     halts,
     tightest,
-    summary: verdict === 'stopped' ? '' : summaryOf(situation),
+    summary: told ? summaryOf(situation) : '',
     otherWays: otherWaysFor(situation),
-    steps: verdict === 'stopped' ? [] : buildSteps(situation, rooms),
-    totals: verdict === 'stopped' ? null : totalsOf(situation),
+    steps: told ? buildSteps(situation, rooms) : [],
+    totals: told ? totalsOf(situation) : null,
     assumed: verdict === 'stopped' ? [] : [...metalGround(situation), ...assumed],
     problems: problems.map(({ message }) => message),
   };
@@ -87,10 +97,12 @@ const haltOf = ({ question }: AskedQuestion, lead: string): Halt => ({
   because: question.because,
   instead: question.instead,
   decides: question.decides,
+  safe: question.safe ?? '',
 });
 
 /** What no lever can plan around: stop-work answers, metal or coating never to be arc welded. */
-function stopsOf({ job, wants }: Situation, rooms: readonly Room[]): Halt[] {
+function stopsOf(situation: Situation, rooms: readonly Room[]): Halt[] {
+  const { job, wants } = situation;
   const answered = judgeStopWork(job.look.stopWork).stops.map((asked) =>
     haltOf(asked, asked.question.kind === 'condition' ? 'Cannot be met: ' : 'It is '),
   );
@@ -103,15 +115,22 @@ function stopsOf({ job, wants }: Situation, rooms: readonly Room[]): Halt[] {
       because: wants.verdict === 'never' ? wants.why : (metal.reasons[0]?.words ?? ''),
       instead: wants.verdict === 'never' ? wants.instead : 'Replace the part.',
       decides: 'the person responsible for the part',
+      safe: safeWords(situation),
     },
   ];
 }
+
+/** How a metal that may hurt is left until somebody has decided; empty where none may. */
+const safeWords = ({ wants }: Situation): string =>
+  [...new Set(wants.families.flatMap((family) => HAZARDS[family]?.safe ?? []))].slice(0, MOST_SAFE).join(' ');
+const MOST_SAFE = 3;
 
 /** Rooms whose doubt about the metal keeps the sheet a draft. */
 const UNSETTLED: readonly string[] = ['metal', 'hazard', 'coating'];
 
 /** What keeps the sheet a draft: unanswered questions and unknowns that could hurt. */
-function openQuestions({ job }: Situation, rooms: readonly Room[]): Halt[] {
+function openQuestions(situation: Situation, rooms: readonly Room[]): Halt[] {
+  const { job } = situation;
   const { unanswered } = judgeStopWork(job.look.stopWork);
   const questions = unanswered.map((asked) => haltOf(asked, 'Not answered: '));
   const unsettled = rooms
@@ -121,6 +140,7 @@ function openQuestions({ job }: Situation, rooms: readonly Room[]): Halt[] {
       because: room.reasons[0]?.words ?? '',
       instead: room.ask,
       decides: 'you, by finding out',
+      safe: room.id === 'hazard' ? safeWords(situation) : '',
     }));
   return [...questions, ...unsettled];
 }
@@ -134,13 +154,25 @@ const passedLimits = (rooms: readonly Room[]): Halt[] =>
       because: `${room.now}; ${room.until}.`,
       instead: 'Pull one of its levers.',
       decides: 'you',
+      safe: '',
     }));
 
+/** What a competent person's procedure has to cover before this is more than its technique. */
+const techniquesOf = ({ job }: Situation): Halt[] =>
+  judgeStopWork(job.look.stopWork).techniques.map((asked) => haltOf(asked, 'Not released by this sheet: '));
+
 /** The gravest of what stands against the plan, with all that has to be said under it. */
-function verdictOf(stops: Halt[], open: Halt[], passed: Halt[], hasProblems: boolean): [Verdict, Halt[]] {
+function verdictOf(
+  stops: Halt[],
+  open: Halt[],
+  passed: Halt[],
+  techniques: Halt[],
+  hasProblems: boolean,
+): [Verdict, Halt[]] {
   if (stops.length > 0) return ['stopped', stops];
-  if (open.length > 0 || hasProblems) return ['draft', [...open, ...passed]];
-  return passed.length > 0 ? ['no-room', passed] : ['ready', []];
+  if (open.length > 0 || hasProblems) return ['draft', [...open, ...passed, ...techniques]];
+  if (passed.length > 0) return ['no-room', [...passed, ...techniques]];
+  return techniques.length > 0 ? ['technique', techniques] : ['ready', []];
 }
 
 function totalsOf({ beads, timeline }: Situation): Plan['totals'] {

@@ -11,7 +11,7 @@ import { meltOf } from '../heat/melt';
 import { checkJoint } from '../joint/check';
 import { ASSUMED_GAP_mm, jointGeometry, type JointGeometry } from '../joint/geometry';
 import { beliefOf } from '../metal/belief';
-import { planShareOf } from '../metal/doubt';
+import { sharesOf } from '../metal/doubt';
 import { whatJointWants } from '../metal/wants';
 import { readPlate, type Plate } from '../power/nameplate';
 import { supplyDraw, type Cord, type SupplyDraw } from '../power/supply';
@@ -40,6 +40,7 @@ import { resolveBlow } from './order/blowPlan';
 import { resolvePull } from './order/pullPlan';
 import type { Choice } from './choice';
 import type { Situation } from './situation';
+import { whyWithheld } from './withheld';
 import { buildTimeline, tacksOf } from './timeline';
 
 /** Thin side from which the arc is set for the thick one and leaned, mm; below it is run on the thick side and flicked. */
@@ -51,7 +52,7 @@ const ASSUMED_LENGTH_mm = 100;
 const judgeMetal = remembered((metal: Job['metal']) => {
   const sideA = beliefOf(metal.sideA);
   const sideB = metal.sameBothSides ? sideA : beliefOf(metal.sideB);
-  return { sideA, sideB, wants: whatJointWants(sideA, sideB, planShareOf({ metal })) };
+  return { sideA, sideB, wants: whatJointWants(sideA, sideB, sharesOf({ metal })) };
 });
 
 /**
@@ -70,6 +71,8 @@ export function resolve(
   const iron = ironWayOf(job, wants, jointGeometry(job.joint), system);
   // Brazing strikes no arc: machine, supply and rod have nothing to answer.
   const brazed = iron?.way.value === 'braze';
+  // Under a stop, or on a metal that may hurt, no rod is chosen: nothing that hangs on one is worked out, so nothing can be told.
+  const noRod = brazed || whyWithheld({ job, wants }) !== null;
   const machine = brazed ? null : chosen(kit.machines, job.power.machineId, 'The first machine in the kit.');
   const supply =
     brazed || (machine && machineType(machine.value.type).feeds !== 'mains')
@@ -84,7 +87,7 @@ export function resolve(
   const at_ms = job.look.startAt === null ? now_ms : Date.parse(job.look.startAt);
 
   const known = { job, kit, machine: machine?.value ?? null, plate, wants, at_ms };
-  const rod = brazed ? null : resolveRod({ ...known, joint: jointGeometry(job.joint) });
+  const rod = noRod ? null : resolveRod({ ...known, joint: jointGeometry(job.joint) });
   const problems = checkJoint(job.joint, rod?.value.size ?? job.rod.size, system);
   const usable = problems.reduce((at, { path }) => setPath(at, path, null), job);
   const joint = jointGeometry(usable.joint);
@@ -107,7 +110,7 @@ export function resolve(
     share: thinShare(aim.value, lean_deg, null),
   };
   const current_A = resolveAmps(rod, window, context);
-  const root = brazed ? null : resolveRoot(context);
+  const root = noRod ? null : resolveRoot(context);
   const beads = rod && current_A ? resolveBeads(rod.value, current_A.value, root, context) : null;
   const rest_s = job.rod.rest_s ?? 0;
   const tin = rod?.value.tin ?? null;

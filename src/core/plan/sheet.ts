@@ -10,8 +10,22 @@ export const VERDICT_WORDS = {
   stopped: 'STOP. DO NOT WELD',
   draft: 'DRAFT, DO NOT WELD',
   'no-room': 'NO ROOM: CHANGE THE PLAN FIRST',
+  technique: 'TECHNIQUE ONLY: NOT RELEASED BY THIS SHEET',
   ready: 'Plan to take to the work',
 } as const;
+
+/** What stands over what keeps a plan back, by verdict. */
+export const HALT_TITLES = {
+  stopped: 'Why it stops',
+  draft: 'Open before it may be welded',
+  'no-room': 'No room left',
+  technique: 'Under a competent person’s procedure',
+  ready: '',
+} as const;
+
+/** Where the competent person signs. */
+export const SIGN_LINE =
+  'Competent person: ______________________  Procedure: ______________  Signed: ______________  Date: __________';
 
 /** Stands on every sheet, whatever the verdict. */
 export const DEFERENCE =
@@ -21,7 +35,7 @@ export const DEFERENCE =
 export function sheetMarkdown(job: Job, plan: Plan, { rooms, situation }: Assessment): string {
   const { system } = situation;
   const lines = [
-    `# ${job.title || 'Untitled job'}`,
+    `# ${escapeMd(job.title) || 'Untitled job'}`,
     '',
     `**${VERDICT_WORDS[plan.verdict]}**`,
     '',
@@ -30,7 +44,8 @@ export function sheetMarkdown(job: Job, plan: Plan, { rooms, situation }: Assess
     ...(plan.tightest ? [`Tightest: ${speakRoom(plan.tightest, system)}`, ''] : []),
     plan.summary,
     '',
-    ...haltLines(plan.halts, plan.verdict === 'stopped' ? 'Why it stops' : 'Open before it may be welded'),
+    ...haltLines(plan.halts, HALT_TITLES[plan.verdict]),
+    ...(plan.verdict === 'technique' ? [SIGN_LINE, ''] : []),
     ...(plan.otherWays.length > 0
       ? [
           '## How else',
@@ -52,7 +67,7 @@ export function sheetMarkdown(job: Job, plan: Plan, { rooms, situation }: Assess
       `## ${index + 1}. ${step.title}`,
       '',
       ...step.holds.map((hold) => `- [ ] HOLD: ${hold}`),
-      ...step.settings.map(({ label, value }) => `- ${label}: **${value}**`),
+      ...step.settings.map(({ label, value }) => `- ${label}: **${escapeMd(value)}**`),
       ...step.actions.map((action) => `- ${action}`),
       ...step.cautions.map((caution) => `- Caution: ${caution}`),
       ...(step.why ? ['', `Why: ${step.why}`] : []),
@@ -67,9 +82,11 @@ export function sheetMarkdown(job: Job, plan: Plan, { rooms, situation }: Assess
         `| ${room.title} | ${room.now} | ${speakRoom(room, system)} | ${room.until} | ${speakState(room)} |`,
     ),
     '',
-    ...(plan.assumed.length > 0 ? ['## Assumed', '', ...plan.assumed.map((words) => `- ${words}`), ''] : []),
+    ...(plan.assumed.length > 0
+      ? ['## Assumed', '', ...plan.assumed.map((words) => `- ${escapeMd(words)}`), '']
+      : []),
     ...(plan.problems.length > 0
-      ? ['## Not understood', '', ...plan.problems.map((words) => `- ${words}`), '']
+      ? ['## Not understood', '', ...plan.problems.map((words) => `- ${escapeMd(words)}`), '']
       : []),
     '## Where the numbers come from',
     '',
@@ -94,7 +111,8 @@ const haltLines = (halts: readonly Halt[], title: string): string[] =>
         `## ${title}`,
         '',
         ...halts.map(
-          (halt) => `- **${halt.title}.** ${halt.because} ${halt.instead} Decides: ${halt.decides}.`,
+          (halt) =>
+            `- **${escapeMd(halt.title)}.** ${halt.because} ${halt.instead} Decides: ${halt.decides}.${halt.safe === '' ? '' : ` Until then: ${halt.safe}`}`,
         ),
         '',
       ];

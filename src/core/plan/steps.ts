@@ -61,6 +61,9 @@ function beforeYouStrike({ job }: Situation): Step {
   });
 }
 
+/** How far old paint goes off beyond a joint, mm. Common practice: as zinc does. */
+const LEAD_OFF_mm = 100;
+
 function clean(situation: Situation): Step {
   const { job, wants, system } = situation;
   const coatings = coatingsOf(situation).flatMap((side) =>
@@ -68,11 +71,16 @@ function clean(situation: Situation): Step {
   );
   const aluminium = wants.families.some((id) => id.startsWith('al-'));
   const surface = job.look.surface;
+  const isLeaded = coatingsOf(situation).some((side) => side?.includes('lead-paint'));
   const actions = aluminium
     ? []
-    : [
-        `Grind to bright metal ${inWords(system).size(25)} each side of the joint, both faces where you can reach.`,
-      ];
+    : isLeaded
+      ? [
+          `Take the paint off wet or with stripper, ${inWords(system).size(LEAD_OFF_mm)} beyond the joint on both faces; only then work down to bright metal, by hand or wet.`,
+        ]
+      : [
+          `Grind to bright metal ${inWords(system).size(25)} each side of the joint, both faces where you can reach.`,
+        ];
   return step('Clean', {
     actions: [
       ...(surface === 'oil' ? ['Degrease with acetone, never with chlorinated cleaner.'] : []),

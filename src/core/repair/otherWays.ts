@@ -1,8 +1,10 @@
+import { HAZARDS } from '../data/hazards';
 import { metalFamily } from '../data/metals';
 import {
   otherWay,
   WAYS_BESIDE_NEVER,
   WAYS_BETWEEN_UNLIKE,
+  WAYS_WHEN_STOPPED,
   type OtherWay,
   type OtherWayId,
 } from '../data/otherWays';
@@ -12,6 +14,7 @@ import type { JointGeometry } from '../joint/geometry';
 import type { JointWants } from '../metal/wants';
 import { inWords } from '../units/format';
 import type { UnitSystem } from '../units/kinds';
+import { judgeStopWork } from './stopWork';
 
 /** A way to do it without the arc, and whether this job allows it. */
 export interface OtherWayHere extends OtherWay {
@@ -30,12 +33,14 @@ export interface OtherWaysContext {
 
 /** Answers "how else?" for a joint that the arc does not do, or only as a last resort; what this job allows stands first. */
 export function otherWaysFor(context: OtherWaysContext): OtherWayHere[] {
-  const ids = idsFor(context.wants);
+  const ids = idsFor(context);
   const judged = ids.map((id) => ({ id, ...otherWay(id), against: against(otherWay(id), context) }));
   return [...judged.filter((way) => way.against === ''), ...judged.filter((way) => way.against !== '')];
 }
 
-function idsFor({ verdict, families, unjoinable, rods }: JointWants): readonly OtherWayId[] {
+function idsFor({ wants, job }: OtherWaysContext): readonly OtherWayId[] {
+  const { verdict, families, unjoinable, rods } = wants;
+  if (judgeStopWork(job.look.stopWork).stops.length > 0 && verdict === 'yes') return WAYS_WHEN_STOPPED;
   const own = (family: FamilyId): readonly OtherWayId[] => metalFamily(family).ways ?? [];
   if (unjoinable) {
     const never = families.some((family) => metalFamily(family).arc === 'never');
@@ -46,8 +51,19 @@ function idsFor({ verdict, families, unjoinable, rods }: JointWants): readonly O
   return first.length > 0 || verdict !== 'yes' ? [...new Set(first)] : WAYS_BETWEEN_UNLIKE;
 }
 
-function against(way: OtherWay, { job, joint, system }: OtherWaysContext): string {
+function against(way: OtherWay, { job, wants, joint, system }: OtherWaysContext): string {
   const say = inWords(system);
+  const burns = wants.families.filter((family) =>
+    way.hot ? HAZARDS[family]?.noFlame : way.cuts ? HAZARDS[family]?.noDust : false,
+  );
+  const [first] = burns;
+  if (first !== undefined)
+    return `Not while it may be ${metalFamily(first).name.toLowerCase()}: ${way.hot ? 'no flame' : 'no drill, no chips'}.`;
+  if (
+    (way.hot || way.cuts) &&
+    judgeStopWork(job.look.stopWork).stops.some(({ question }) => question.holdsVapour)
+  )
+    return 'Not on what may hold pressure or vapour: no flame, no drill.';
   const { service_C } = job.look;
   if (service_C !== null && service_C > way.hottest_C)
     return `Not at ${say.temperature(service_C)}: good to about ${say.temperature(way.hottest_C)}.`;

@@ -14,6 +14,8 @@ export interface StopWorkVerdict {
   /** Conditions promised on site: hold points. */
   holds: readonly AskedQuestion[];
   warnings: readonly AskedQuestion[];
+  /** Under a competent person's procedure: the sheet is the technique part of it, and releases nothing. */
+  techniques: readonly AskedQuestion[];
 }
 
 /** Judges the answers to the stop-work questions. An absent answer is unanswered, never a no. */
@@ -22,11 +24,16 @@ export function judgeStopWork(answers: Readonly<Record<string, StopWorkAnswer>>)
   const unanswered: AskedQuestion[] = [];
   const holds: AskedQuestion[] = [];
   const warnings: AskedQuestion[] = [];
+  const techniques: AskedQuestion[] = [];
   for (const asked of STOP_WORK_QUESTIONS) {
     const answer = Object.hasOwn(answers, asked.id) ? answers[asked.id] : undefined;
+    const { middle } = asked.question;
     switch (asked.question.kind) {
       case 'refuse':
-        if (answer === 'yes') stops.push(asked);
+        if (answer === 'prepared' && middle) {
+          const prepared = { ...asked, question: { ...asked.question, because: middle.because } };
+          (middle.kind === 'hold' ? holds : techniques).push(prepared);
+        } else if (answer === 'yes') stops.push(asked);
         else if (answer !== 'no') unanswered.push(asked);
         break;
       case 'warn':
@@ -40,5 +47,5 @@ export function judgeStopWork(answers: Readonly<Record<string, StopWorkAnswer>>)
         break;
     }
   }
-  return { stops, unanswered, holds, warnings };
+  return { stops, unanswered, holds, warnings, techniques };
 }

@@ -67,7 +67,7 @@ function Group({ id, open }: { id: StopWorkGroupId; open: OpenJob }) {
   }
 
   const none = given.every((value) => value === 'no');
-  const some = given.some((value) => value === 'yes');
+  const some = given.some((value) => value === 'yes' || value === 'prepared');
   const showItems = opened || some;
   return (
     <Card tone={some ? 'danger' : 'plain'} testID={`ask-${id}`}>
@@ -100,20 +100,29 @@ function Group({ id, open }: { id: StopWorkGroupId; open: OpenJob }) {
             <Pick
               label={sentence(row.ask)}
               testID={`answer-${question}`}
+              stacked={row.middle !== undefined}
               options={[
                 { id: 'no', name: 'No' },
                 { id: 'yes', name: 'Yes' },
+                ...(row.middle ? [{ id: 'prepared', name: row.middle.answer } as const] : []),
               ]}
-              value={answers[question] === 'yes' || answers[question] === 'no' ? answers[question] : null}
-              onPick={(picked: 'yes' | 'no' | null) =>
+              value={isGiven(answers[question]) ? answers[question] : null}
+              onPick={(picked: 'yes' | 'no' | 'prepared' | null) =>
                 answer([{ path: pathOf(question), value: picked ?? undefined }])
               }
             />
             {answers[question] === 'yes' && (
               <Words tone="danger">
                 {row.kind === 'refuse'
-                  ? `Stop. ${row.because} ${row.instead} Decides: ${row.decides}.`
+                  ? `Stop. ${row.because} ${row.instead} Decides: ${row.decides}.${row.safe === undefined ? '' : ` Until then: ${row.safe}`}`
                   : row.because}
+              </Words>
+            )}
+            {answers[question] === 'prepared' && row.middle && (
+              <Words testID={`middle-${question}`}>
+                {row.middle.kind === 'hold'
+                  ? `Hold point: ${row.middle.because}`
+                  : `Technique only, never released by this app: ${row.middle.because} Decides: ${row.decides}.`}
               </Words>
             )}
           </View>
@@ -121,5 +130,8 @@ function Group({ id, open }: { id: StopWorkGroupId; open: OpenJob }) {
     </Card>
   );
 }
+
+const isGiven = (answer: StopWorkAnswer | undefined): answer is 'yes' | 'no' | 'prepared' =>
+  answer === 'yes' || answer === 'no' || answer === 'prepared';
 
 const sentence = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);

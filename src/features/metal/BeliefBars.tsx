@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
+import { FAILS_SHARE } from '@core/data/losses';
 import { metalFamily } from '@core/data/metals';
 import type { MetalBelief } from '@core/metal/belief';
 import { isForbidden, isGrave } from '@core/metal/plausible';
@@ -11,9 +12,6 @@ import { sayShare } from './evidenceWords';
 
 /** Bars shown at once; the rest are one press away. */
 const SHOWN = 5;
-/** Grave metals are shown down to this share, however many stand before them. */
-const GRAVE_SHOWN = 0.001;
-
 interface Props {
   belief: MetalBelief;
   /** Share from which a family is planned for. */
@@ -26,12 +24,16 @@ export function BeliefBars({ belief, share, onOpen }: Props) {
   const palette = usePalette();
   const [all, setAll] = useState(false);
   const rows = belief.shares.filter(
-    (row, n) => all || (n < SHOWN && row.share >= 0.003) || (isGrave(row.family) && row.share >= GRAVE_SHOWN),
+    (row, n) =>
+      all || (n < SHOWN && row.share >= 0.003) || (isGrave(row.family) && row.share >= FAILS_SHARE.value),
   );
   return (
     <View style={{ gap: SPACE.xs }}>
       {rows.map(({ family, share: held }) => {
-        const planned = held >= (isGrave(family) ? GRAVE_SHOWN : share);
+        const planned =
+          held >= share ||
+          belief.uncleared.includes(family) ||
+          (isGrave(family) && held >= FAILS_SHARE.value);
         const note = isForbidden(family) ? 'not by arc' : planned ? '' : 'left out';
         const colour = isForbidden(family) ? palette.danger : palette.steel;
         return (
@@ -67,6 +69,11 @@ export function BeliefBars({ belief, share, onOpen }: Props) {
           </Pressable>
         );
       })}
+      {belief.uncleared.length > 0 && belief.tested && (
+        <Words as="small" tone="danger" testID="uncleared">
+          {`Not cleared by a test of its own: ${belief.uncleared.map((id) => metalFamily(id).name.toLowerCase()).join(', ')}.`}
+        </Words>
+      )}
       <Act
         title={all ? 'The likeliest only' : `All ${belief.shares.length} metals`}
         testID="may-be-all"

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { LOSSES, PLAN_SHARE } from '@core/data/losses';
+import { FAILS_SHARE, HURTS_SHARE, LOSSES, PLAN_SHARE } from '@core/data/losses';
 import { GRADE_WORDS } from '@core/data/sources';
 import type { NumberPath } from '@core/formats/fields';
 import type { OpenJob } from '@/state/useJob';
@@ -36,10 +36,12 @@ export function DoubtCard({ open }: { open: OpenJob }) {
       {shown && (
         <Card>
           <Words as="small">
-            The plan has to suit every metal over this share. Metals that burn or poison, and those never
-            welded, stay in until they are under 0.1 %, whatever is set here.
+            The plan has to suit every metal over these shares. A metal that burns or poisons is left out only
+            by a test of its own.
           </Words>
           {field('metal.doubt.share_pct', doubt.share_pct, `${100 * PLAN_SHARE.value} %`)}
+          {field('metal.doubt.hurts_pct', doubt.hurts_pct, `${100 * HURTS_SHARE.value} %`)}
+          {field('metal.doubt.fails_pct', doubt.fails_pct, `${100 * FAILS_SHARE.value} %`)}
           <Words as="small">What being wrong costs, told in rods wasted: it ranks the tests.</Words>
           <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.m }}>
             {(Object.keys(LOSSES) as (keyof typeof LOSSES)[]).map((id) =>

@@ -12,7 +12,6 @@ import { Words } from '@/ui/Words';
 /** Families most met with, offered before the whole list. */
 const COMMON: readonly FamilyId[] = [
   'low-carbon-steel',
-  'galvanised-steel',
   'austenitic-stainless',
   'gray-iron',
   'medium-carbon-steel',

@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import { metalTest } from '@core/data/metalTests';
 import { beliefOf } from '@core/metal/belief';
 import { planShareOf } from '@core/metal/doubt';
+import { repeatWords, suspectWords } from '@core/metal/suspect';
 import { otherWaysFor } from '@core/repair/otherWays';
 import type { MetalPlace } from '@core/plan/levers/lever';
 import type { OpenJob } from '@/state/useJob';
@@ -93,7 +94,7 @@ function Piece({ open, place }: { open: OpenJob; place: MetalPlace }) {
           </Words>
           {belief.conflict && (
             <Words tone="danger" testID={`${place}-conflict`}>
-              {`The tests disagree.${suspect ? ` Likeliest wrong: ${metalTest(suspect.test).name.toLowerCase()}. Do it again, mark it doubtful or undo it.` : ''}`}
+              {`The tests disagree. ${suspect ? suspectWords(suspect.test) : ''}`}
             </Words>
           )}
           {(belief.tested || side.part !== null) && (
@@ -108,7 +109,7 @@ function Piece({ open, place }: { open: OpenJob; place: MetalPlace }) {
       )}
       {side.family !== null && belief.conflict && (
         <Words tone="danger" testID={`${place}-conflict`}>
-          The tests speak against this name. Check the papers, or take the name out.
+          {`The tests speak against this name. ${repeatWords(side)} Check the papers, or take the name out.`}
         </Words>
       )}
       <Known open={open} place={place} title={title} />

@@ -6,6 +6,7 @@ import { TOOLS } from '@core/data/tools';
 import type { Evidence, Standing } from '@core/formats/evidence';
 import { beliefOf } from '@core/metal/belief';
 import { lockOf } from '@core/metal/locks';
+import { mayBePlated, sawTheSkin } from '@core/metal/surface';
 import type { MetalPlace } from '@core/plan/levers/lever';
 import { newId } from '@/state/ids';
 import type { OpenJob } from '@/state/useJob';
@@ -32,6 +33,8 @@ export function TestPage({ open, place, test }: { open: OpenJob; place: MetalPla
   const title = `${placeName(job, place)}: ${row.name.toLowerCase()}`;
   const pathOf = (id: string) => `metal.${place}.evidence.${id}`;
   const add = (entry: Evidence) => open.set(pathOf(newId()), entry, title);
+  const skipped = side.skipped.includes(test);
+  const asksWhere = sawTheSkin(test) && mayBePlated(side);
   const shown = entries.length > 0 ? entries : [[null, null] as const];
   return (
     <>
@@ -97,6 +100,20 @@ export function TestPage({ open, place, test }: { open: OpenJob; place: MetalPla
                 onPress={() => add(blankReading(row))}
               />
             )}
+            {id !== null && entry && asksWhere && (
+              <Pick
+                label="It may be plated: where was it done?"
+                testID="below"
+                options={[
+                  { id: 'skin', name: 'On the surface', note: 'says nothing of the metal' },
+                  { id: 'below', name: 'Below it', note: 'on a fresh spot' },
+                ]}
+                value={entry.below === true ? 'below' : 'skin'}
+                onPick={(where: 'skin' | 'below' | null) =>
+                  open.set(`${pathOf(id)}.below`, where === 'below', title)
+                }
+              />
+            )}
             {id !== null && entry && (
               <Pick
                 label="How far do you trust it?"
@@ -114,6 +131,19 @@ export function TestPage({ open, place, test }: { open: OpenJob; place: MetalPla
             )}
           </Card>
         ))}
+      {entries.length === 0 && (
+        <Act
+          title={skipped ? 'It can be done here after all' : 'Cannot be done here'}
+          testID="cannot"
+          onPress={() =>
+            open.set(
+              `metal.${place}.skipped`,
+              skipped ? side.skipped.filter((id) => id !== test) : [...side.skipped, test],
+              title,
+            )
+          }
+        />
+      )}
       {entries.length > 0 && !lock && (
         <Act
           title="Do it again"

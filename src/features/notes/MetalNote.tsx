@@ -1,4 +1,5 @@
 import { View } from 'react-native';
+import { clearingOf } from '@core/data/clearing';
 import { FAMILY_IDS, type FamilyId } from '@core/data/families';
 import { HAZARDS } from '@core/data/hazards';
 import { libraryRow } from '@core/data/library';
@@ -59,6 +60,19 @@ function Note({ id }: { id: FamilyId }) {
           {`${sentence(weldsInWords(id))}. ${family.why} ${family.instead}`.trim()}
         </Words>
       </View>
+      {clearingOf(id).length > 0 && (
+        <Card testID="note-clearing">
+          <Words as="bold">Cleared only by one of these, on bare metal</Words>
+          {clearingOf(id).map(({ words, source }) => (
+            <View key={words}>
+              <Words as="small">{sentence(words)}</Words>
+              <Words as="label" tone="quiet">
+                {sourceWords(source)}
+              </Words>
+            </View>
+          ))}
+        </Card>
+      )}
       <Card tone={HAZARDS[id] ? 'danger' : 'plain'}>
         <Words as="head">Welding it</Words>
         {HAZARDS[id] && <Words tone="danger">{HAZARDS[id].words}</Words>}

@@ -5,6 +5,7 @@ import { COOLING, MACHINE_TYPES } from '@core/data/machines';
 import { checkMachine } from '@core/formats/checkKit';
 import type { Machine, Supply } from '@core/formats/kit';
 import { chooseProcess } from '@core/plan/processes';
+import { WITHHELD_WORDS } from '@core/plan/withheld';
 import { inWords, trimmed } from '@core/units/format';
 import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';
@@ -31,7 +32,9 @@ export function PowerStop({ open }: { open: OpenJob }) {
     feeds !== 'mains'
       ? `${plate?.type.name}: makes its own power.`
       : !draw
-        ? 'Machine and supply first.'
+        ? assessment.withheld === null
+          ? 'Machine and supply first.'
+          : WITHHELD_WORDS[assessment.withheld]
         : draw.holds
           ? `Draws about ${trimmed(draw.current_A.nominal, 0)} A; ${supply?.value.source_ohm ? 'line and cord take' : 'the cord takes'} ${trimmed(100 * draw.dropShare.nominal, 1)} %.`
           : 'The machine will not hold on this cord.';

@@ -2,7 +2,8 @@ import { useMemo } from 'react';
 import { View } from 'react-native';
 import { writeJobFile } from '@core/formats/write';
 import { makePlan, type Plan } from '@core/plan/plan';
-import { DEFERENCE, sheetMarkdown, VERDICT_WORDS } from '@core/plan/sheet';
+import { DEFERENCE, HALT_TITLES, sheetMarkdown, SIGN_LINE, VERDICT_WORDS } from '@core/plan/sheet';
+import { WITHHELD_WORDS } from '@core/plan/withheld';
 import { speakRoom } from '@core/plan/speak';
 import type { Step } from '@core/plan/step';
 import { trimmed } from '@core/units/format';
@@ -32,8 +33,9 @@ export function SheetStop({ open }: { open: OpenJob }) {
           style={{
             backgroundColor:
               palette.state[
-                { stopped: 'none', draft: 'none', 'no-room': 'tight', ready: 'roomy' }[plan.verdict] as
-                  'none' | 'tight' | 'roomy'
+                { stopped: 'none', draft: 'none', 'no-room': 'tight', technique: 'tight', ready: 'roomy' }[
+                  plan.verdict
+                ] as 'none' | 'tight' | 'roomy'
               ],
             padding: SPACE.m,
           }}
@@ -48,6 +50,12 @@ export function SheetStop({ open }: { open: OpenJob }) {
         )}
       </View>
       <Halts plan={plan} />
+      {plan.verdict === 'technique' && (
+        <Words as="small" testID="sign">
+          {SIGN_LINE}
+        </Words>
+      )}
+      {assessment.withheld !== null && <Words testID="withheld">{WITHHELD_WORDS[assessment.withheld]}</Words>}
       <OtherWays ways={plan.otherWays} />
       {plan.totals && (
         <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.l }}>
@@ -111,17 +119,12 @@ function Halts({ plan }: { plan: Plan }) {
   if (plan.halts.length === 0) return null;
   return (
     <View style={{ gap: SPACE.s }} testID="halts">
-      <Words as="head">
-        {plan.verdict === 'stopped'
-          ? 'Why it stops'
-          : plan.verdict === 'draft'
-            ? 'Open before it may be welded'
-            : 'No room left'}
-      </Words>
+      <Words as="head">{HALT_TITLES[plan.verdict]}</Words>
       {plan.halts.map((halt) => (
         <Card key={halt.title} tone="danger">
           <Words as="bold">{halt.title}</Words>
           <Words as="small">{`${halt.because} ${halt.instead}`}</Words>
+          {halt.safe !== '' && <Words as="small">{`Until then: ${halt.safe}`}</Words>}
           <Words as="label" tone="quiet">{`Decides: ${halt.decides}`}</Words>
         </Card>
       ))}

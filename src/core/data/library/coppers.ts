@@ -51,7 +51,7 @@ export const COPPERS = {
     spark: 'none',
     chip: 'breaks short',
     fracture: 'yellow, grainy',
-    chem: { Cu: [56, 86], Zn: [4, 41], Sn: [0, 6], Pb: [0.8, 8], Fe: [0, 0.5], Al: [0, 0.5], Ni: [0, 1] },
+    chem: { Cu: [56, 80], Zn: [14, 41], Sn: [0, 2], Pb: [0.8, 8], Fe: [0, 0.5], Al: [0, 0.5], Ni: [0, 1] },
     other: 'Silver braze with extraction.',
   }),
   'tin-bronze': row({
@@ -66,11 +66,11 @@ export const COPPERS = {
     spark: 'none',
     chip: 'short',
     fracture: 'reddish, grainy',
-    chem: { Cu: [82, 95], Sn: [3.5, 12], Zn: [0, 5], Pb: [0, 1.5], P: [0, 1], Ni: [0, 2], Fe: [0, 0.3] },
+    chem: { Cu: [82, 95], Sn: [3.5, 12], Zn: [0, 5], Pb: [0, 0.5], P: [0, 1], Ni: [0, 2], Fe: [0, 0.3] },
     other: 'TIG, or braze.',
   }),
   'aluminium-bronze': row({
-    rho: [7.4, 7.85],
+    rho: [7.4, 7.8],
     melt: [1015, 1070],
     k: [38, 65],
     cte: [16, 17.5],

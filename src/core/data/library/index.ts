@@ -1,4 +1,5 @@
 import type { FamilyId } from '../families';
+import { ADDED_METALS } from './addedMetals';
 import { ALLOY_STEELS } from './alloySteels';
 import { CARBON_STEELS } from './carbonSteels';
 import { CAST_IRONS } from './castIrons';
@@ -19,6 +20,7 @@ export const LIBRARY = {
   ...LIGHT_METALS,
   ...COPPERS,
   ...NICKEL_AND_SOFT,
+  ...ADDED_METALS,
 } as const satisfies Record<FamilyId, LibraryRow>;
 
 /** The library's row of a family, typed as the general shape. */

@@ -32,7 +32,7 @@ export interface AnswerQuestion extends PreheatConditions {
 }
 
 /** Families of plain steel that practice welds cold while they are thin. */
-const PLAIN: readonly FamilyId[] = ['low-carbon-steel', 'galvanised-steel', 'wrought-iron'];
+const PLAIN: readonly FamilyId[] = ['low-carbon-steel', 'wrought-iron'];
 /** Just inside the hydrogen-control table's row of plate too thin for CET, and its last column. */
 const THIN_mm = CET_HOLDS.thick_mm.low - 0.1;
 const LAST_PCM_pct = Math.max(...PCM_COLUMNS) - 1e-4;

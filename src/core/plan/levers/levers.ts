@@ -23,12 +23,13 @@ export function findLevers(
   before: Assessment = assess(job, kit),
   system: UnitSystem = 'metric',
 ): Lever[] {
-  const levers = CHANGE_MAKERS.flatMap((make) => make(before.situation).filter(canBeTyped)).flatMap(
-    (change) => {
+  const makers = before.withheld === null ? CHANGE_MAKERS : [];
+  const levers = makers
+    .flatMap((make) => make(before.situation).filter(canBeTyped))
+    .flatMap((change) => {
       const lever = judge(change, job, kit, before, system);
       return lever.effects.length > 0 ? [lever] : [];
-    },
-  );
+    });
   const all = toldThroughout([...levers, ...testLevers(before.situation, before.rooms)], system);
   return before.tightest ? rankFor(before.tightest.id, all) : all;
 }

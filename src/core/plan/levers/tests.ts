@@ -1,6 +1,6 @@
 import { metalTest } from '../../data/metalTests';
 import type { Side } from '../../formats/job';
-import { lossesOf, planShareOf } from '../../metal/doubt';
+import { lossesOf, sharesOf } from '../../metal/doubt';
 import { nextTests, type TestWorth } from '../../metal/next';
 import type { Room } from '../room';
 import type { Situation } from '../situation';
@@ -19,7 +19,7 @@ export function testsFor({ job, kit, beliefs }: Situation, place: MetalPlace) {
     other: other ?? null,
     tools: kit.tools.map(({ tool }) => tool),
     losses: lossesOf(job),
-    share: planShareOf(job),
+    shares: sharesOf(job),
   });
 }
 
@@ -35,7 +35,10 @@ export function testLevers(situation: Situation, rooms: readonly Room[]): Lever[
   const { metal } = situation.job;
   const places: readonly MetalPlace[] = metal.sameBothSides ? ['sideA'] : ['sideA', 'sideB'];
   return places
-    .filter((place) => metal[place].family === null)
+    .filter(
+      (place) =>
+        metal[place].family === null || situation.beliefs.some(({ uncleared }) => uncleared.length > 0),
+    )
     .flatMap((place) =>
       offered(testsFor(situation, place).tests).map((worth) => leverOf(worth, place, metal[place], wanting)),
     );
@@ -43,7 +46,10 @@ export function testLevers(situation: Situation, rooms: readonly Room[]): Lever[
 
 const offered = (tests: readonly TestWorth[]): TestWorth[] =>
   tests
-    .filter(({ done, lock, lacks, bits }) => !done && !lock && lacks.length === 0 && bits > 0.01)
+    .filter(
+      ({ done, skipped, lock, lacks, bits, clearsHazards }) =>
+        !done && !skipped && !lock && lacks.length === 0 && (bits > 0.01 || clearsHazards > 0.01),
+    )
     .slice(0, OFFERED);
 
 function leverOf(worth: TestWorth, place: MetalPlace, side: Side, rooms: readonly Room[]): Lever {

@@ -38,6 +38,18 @@ export const goAhead: Assessor = {
         true,
       );
     }
+    const [technique] = verdict.techniques;
+    if (technique) {
+      return yesNo('departure', {
+        now: 'under a procedure',
+        gap: 'technique only, not released',
+        until: 'a competent person signs',
+        reasons: verdict.techniques.map(({ question }) => ({
+          words: `${question.ask}: ${question.because} Decides: ${question.decides}.`,
+          source: PRACTICE,
+        })),
+      });
+    }
     return yesNo('open', {
       now: 'answered',
       gap: 'nothing stops it',

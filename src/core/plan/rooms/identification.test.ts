@@ -20,6 +20,7 @@ const PLAIN: Found = [
   ['magnet', 'strong'],
   ['look', 'rolled'],
   ['spark', 'straw-long'],
+  ['colour', 'grey'],
 ];
 
 describe('identification', () => {
@@ -60,7 +61,7 @@ describe('identification', () => {
 
   test('the sheet says what the metal is taken to be, and by which tests', () => {
     expect(makePlan(assess(job(PLAIN), DEMO_KIT)).assumed[0]).toMatch(
-      /^Metal by test: Low-carbon steel \d+ %.*Tests: magnet, look at the surface, grinder spark\.$/,
+      /^Metal by test: Low-carbon steel \d+ %.*Tests: magnet, look at the surface, grinder spark, fresh colour\.$/,
     );
   });
 });

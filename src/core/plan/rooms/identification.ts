@@ -1,12 +1,14 @@
-import { NEVER_SHARE, PLAN_SHARE } from '../../data/losses';
+import { PLAN_SHARE } from '../../data/losses';
+import { clearingOf } from '../../data/clearing';
+import type { FamilyId } from '../../data/families';
 import { metalFamily } from '../../data/metals';
-import { isHazard, HAZARDS } from '../../data/hazards';
+import { HAZARDS } from '../../data/hazards';
 import { CHOSEN, OUR_JUDGEMENT, PRACTICE } from '../../data/sources';
-import { planShareOf } from '../../metal/doubt';
+import { planShareOf, sharesOf } from '../../metal/doubt';
 import { shareOf } from '../../metal/plausible';
 import { exactly } from '../../units/range';
 import { trimmed } from '../../units/format';
-import { under, unknown } from '../room';
+import { under, unknown, yesNo } from '../room';
 import type { Situation } from '../situation';
 import type { Assessor } from './assessor';
 
@@ -60,34 +62,52 @@ export const hazard: Assessor = {
   short: 'hazard',
   stop: 'metal',
   assess(situation) {
-    const beliefs = testedBeliefs(situation);
-    if (beliefs.length === 0 || situation.wants.verdict === 'never') return null;
-    const found = beliefs
-      .flatMap(({ shares }) => shares)
-      .filter(({ family }) => isHazard(family))
-      .sort((a, b) => b.share - a.share);
-    const [worst] = found;
-    if (!worst) return null;
-    const row = HAZARDS[worst.family];
-    const reasons = [
+    const { beliefs, wants, job } = situation;
+    const looked = beliefs.filter(({ tested }) => tested);
+    if (looked.length === 0 || wants.verdict === 'never') return null;
+    const { hurts } = sharesOf(job);
+    const open = [...new Set(looked.flatMap(({ uncleared }) => uncleared))];
+    if (open.length === 0) {
+      if (looked.every(({ named }) => named !== null)) return null;
+      return yesNo('open', {
+        now: 'cleared',
+        gap: 'nothing that burns or poisons',
+        until: 'each by its own test',
+        reasons: [
+          {
+            words:
+              'Every metal that burns or poisons was cleared by a test of its own, done soundly on bare metal.',
+            source: PRACTICE,
+          },
+        ],
+      });
+    }
+    const worst = [...open].sort((a, b) => shareIn(looked, b) - shareIn(looked, a));
+    const [first] = worst;
+    if (!first) return null;
+    return unknown(
       {
-        words: `Belief in all that burn or poison together: ${percent(Math.max(...beliefs.map((b) => shareOf(b, isHazard))))}.`,
-        source: OUR_JUDGEMENT,
+        now: `${metalFamily(first).name} ${percent(Math.max(hurts, shareIn(looked, first)))}`,
+        gap: `rule ${HAZARDS[first]?.name ?? 'it'} out`,
+        until: 'cleared only by its own test',
+        reasons: worst.slice(0, NAMED).map((family) => ({
+          words: `${metalFamily(family).name}: ${HAZARDS[family]?.words ?? ''} Cleared by: ${clearingOf(
+            family,
+          )
+            .slice(0, NAMED)
+            .map(({ words }) => words)
+            .join('; ')}.`,
+          source: PRACTICE,
+        })),
+        ask: 'Do the test that clears it, at Metal.',
       },
-      { words: `${metalFamily(worst.family).name}: ${row?.words ?? ''}`, source: PRACTICE },
-    ];
-    const spoken = {
-      now: `${metalFamily(worst.family).name} ${percent(worst.share)}`,
-      until: `let go under ${percent(NEVER_SHARE.value)}`,
-      reasons,
-      ask: 'Do the test that rules it out, at Metal.',
-    };
-    if (worst.share >= NEVER_SHARE.value)
-      return unknown({ ...spoken, gap: `rule ${row?.name ?? 'it'} out` }, true);
-    return under('%', exactly(100 * worst.share), exactly(100 * NEVER_SHARE.value), {
-      ...spoken,
-      gap: 'before it must be reckoned with',
-      past: 'past a trace',
-    });
+      true,
+    );
   },
 };
+
+/** So many metals, and ways to clear one, are told. */
+const NAMED = 4;
+
+const shareIn = (beliefs: Situation['beliefs'], family: FamilyId): number =>
+  Math.max(0, ...beliefs.map((belief) => shareOf(belief, (id) => id === family)));

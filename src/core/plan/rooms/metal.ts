@@ -1,6 +1,6 @@
 import { COATINGS } from '../../data/coatings';
 import { metalFamily } from '../../data/metals';
-import { metalTest } from '../../data/metalTests';
+import { repeatWords, suspectWords } from '../../metal/suspect';
 import { PRACTICE, type Source } from '../../data/sources';
 import { plausibleCoatings } from '../../metal/coating';
 import { trimmed } from '../../units/format';
@@ -40,8 +40,8 @@ function conflictInWords({ beliefs, job }: Situation): string {
   const side = at === 1 ? job.metal.sideB : job.metal.sideA;
   const suspect = conflict.suspect === null ? undefined : side.evidence[conflict.suspect];
   if (!suspect)
-    return 'The tests speak against the metal it is said to be: check the papers, or take the name out.';
-  return `Likeliest wrong: ${metalTest(suspect.test).name.toLowerCase()}. Do it again on a clean spot, mark it doubtful, or undo it.`;
+    return `The tests speak against the metal it is said to be. ${repeatWords(side)} Check the papers, or take the name out.`;
+  return suspectWords(suspect.test);
 }
 
 /** Is the metal known, and may it be arc welded at all? */

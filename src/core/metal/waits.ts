@@ -1,0 +1,45 @@
+import { partKind } from '../data/partKinds';
+import type { TestId } from '../data/testIds';
+import type { Side } from '../formats/job';
+import { readsTheSurface } from './surface';
+
+/** Tests that tell a cast, hardened, leaded, rephosphorised or heat-treated metal from a plain one. Common practice. */
+export const TELLING_TESTS: readonly TestId[] = [
+  'spark',
+  'file',
+  'chip',
+  'fracture',
+  'nick-bend',
+  'hardness',
+  'chemistry',
+  'density',
+  'conductivity',
+  'caustic',
+];
+/** What tells bright and coloured metals from grey ones. */
+const BY_EYE: readonly TestId[] = ['colour', 'chemistry'];
+const ROLLED: readonly string[] = ['rolled', 'extruded'];
+
+/**
+ * Answers "does it wait for one more test?" by what a wrong guess would cost rather than by a share. Plain structure is let go on a look
+ * at its surface: it is rolled, and a careful plan suits all that is rolled. What may be cast, hardened, leaded or heat-treated waits for
+ * a test that tells those apart.
+ * @returns why it waits and for what; null where it need not
+ */
+export function whyItWaits(side: Side): string | null {
+  const sound = Object.values(side.evidence).filter(
+    (entry) => entry.standing === 'sound' && !readsTheSurface(entry, side),
+  );
+  const kind = partKind(side.part);
+  const did = (tests: readonly TestId[]) => sound.some(({ test }) => tests.includes(test));
+  if (did(TELLING_TESTS))
+    return kind !== null || did(BY_EYE)
+      ? null
+      : 'Nobody has said what it is part of: scrape a spot and look at its colour too.';
+  if (kind?.plain !== true)
+    return `${kind?.name ?? 'A part of no known kind'} may be cast, hardened, leaded or heat-treated: one test that tells those apart first, such as spark, file or chip.`;
+  const isRolled = sound.some(
+    (entry) => entry.kind === 'outcome' && entry.test === 'look' && ROLLED.includes(entry.outcome),
+  );
+  return isRolled ? null : 'Look at its surface first: rolled, or cast?';
+}
