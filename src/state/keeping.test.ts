@@ -2,7 +2,9 @@ import fc from 'fast-check';
 import { DATA_VERSION } from '@core/formats/upgrade';
 import { LONGEST } from '@core/formats/limits';
 import { DEMO_JOBS, DEMO_KIT } from '@/demo/yard';
+import { pageText } from './journal';
 import { jobKey, JOURNAL_PREFIX, KIT_KEY } from './keys';
+import type { LastWords } from './lastWords';
 import { JobRecord, KitRecord } from './record';
 import { jobIn, MemoryStorage, openTab, sharedLocks } from '../../tests/support/memoryStorage';
 
@@ -391,5 +393,35 @@ describe('windows and versions', () => {
     expect(damaged).toEqual([]);
     expect(storage.held.has(heldAt)).toBe(false);
     expect(storage.held.has(jobKey(ID))).toBe(true);
+  });
+});
+
+describe('last words', () => {
+  /** The small storage as the browser keeps it, across a torn-down page. */
+  const smallStorage = () => {
+    const said = new Map<string, string>();
+    const words: LastWords = {
+      say: (page) => void said.set(page.key, pageText(page)),
+      takeBack: (keys) => keys.forEach((key) => said.delete(key)),
+      left: () => new Map(said),
+    };
+    return { said, words };
+  };
+
+  test('a page torn down before the database answered keeps the last key; once it has answered nothing is left said', async () => {
+    const storage = new MemoryStorage();
+    const { said, words } = smallStorage();
+    const tab = await openTab(storage, undefined, words);
+    await tab.editJob(ID, gap(2), 'Gap');
+    expect(said.size).toBe(0);
+    storage.powerFor = 0;
+    void tab.editJob(ID, gap(6), 'Gap');
+    expect(said.size).toBe(1);
+    storage.powerFor = Infinity;
+    Object.defineProperty(navigator, 'locks', { value: sharedLocks(), configurable: true });
+    const again = await openTab(storage, undefined, words);
+    expect(again.useApp.getState().jobs[ID]?.job.joint.gap_mm).toBe(6);
+    expect(jobIn(storage, ID).job.joint.gap_mm).toBe(6);
+    expect(said.size).toBe(0);
   });
 });

@@ -53,6 +53,7 @@ describe('a heavy groove with a clamp that stays where it is', () => {
     await smallPlate();
     const picture = await b.find('plan-plate');
     const before = await (await b.find('order.clampAlong_mm')).getAttribute('value');
+    await b.driver.executeScript('arguments[0].scrollIntoView({block: "center"})', picture);
     await b.driver.actions({ async: true }).move({ origin: picture, x: 60, y: 20 }).click().perform();
     await b.driver.wait(
       async () => (await (await b.find('order.clampAlong_mm')).getAttribute('value')) !== before,

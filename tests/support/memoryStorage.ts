@@ -1,6 +1,7 @@
 import type * as StoreModule from '@/state/store';
 import { jobKey } from '@/state/keys';
 import { JobRecord } from '@/state/record';
+import { noWords, type LastWords } from '@/state/lastWords';
 import type { KeyValueStorage } from '@/state/storage';
 
 type Store = typeof StoreModule;
@@ -63,13 +64,14 @@ export function sharedLocks() {
 export async function openTab(
   storage: KeyValueStorage,
   older: KeyValueStorage = new MemoryStorage(),
+  words: LastWords = noWords,
 ): Promise<Store> {
   let store: Store | undefined;
   jest.isolateModules(() => {
     store = jest.requireActual<Store>('@/state/store');
   });
   if (!store) throw new Error('no store');
-  await store.boot(storage, older);
+  await store.boot(storage, older, words);
   return store;
 }
 

@@ -1,7 +1,7 @@
 import { FAMILY_IDS, type FamilyId } from '../data/families';
 import { partKind } from '../data/partKinds';
 import { ageFactors, BACKGROUND, BACKGROUND_SHARE, settingFactors } from '../data/priors';
-import { HURTS_SHARE } from '../data/losses';
+import { PLAN_SHARE } from '../data/losses';
 import type { Side } from '../formats/job';
 import { perFamily, type ByFamily } from './likelihood';
 import { unclearedHazards } from './clearing';
@@ -89,7 +89,7 @@ export function beliefOf(side: Side): MetalBelief {
       uncleared: unclearedHazards(side).filter(
         (hazard) =>
           looksLike(hazard, side.family ?? hazard) ||
-          (weighed.length > 0 && (shares[FAMILY_IDS.indexOf(hazard)] ?? 0) >= HURTS_SHARE.value),
+          (weighed.length > 0 && (shares[FAMILY_IDS.indexOf(hazard)] ?? 0) >= PLAN_SHARE.value),
       ),
     };
   return {

@@ -39,6 +39,8 @@ export interface TestWorth {
   skipped: boolean;
   /** Share of the metals that burn or poison and are still open that it clears, on average. */
   clearsHazards: number;
+  /** The piece waits for a test such as this one. */
+  endsWaiting: boolean;
 }
 
 export interface NextTests {
@@ -90,7 +92,9 @@ export function nextTests(question: NextQuestion): NextTests {
   const counted = weigh(side).map(({ evidence }) => evidence.test);
   const tests = TEST_IDS.map((test) => worthOf(test, question, now, plan, counted, done.includes(test)));
   const hurts = belief.uncleared.length > 0;
-  const value = (row: TestWorth) => (hurts ? row.clearsHazards : 0);
+  // What a piece waits for stands before what is merely worth knowing.
+  const value = ({ clearsHazards, endsWaiting }: TestWorth) =>
+    hurts ? clearsHazards : belief.waits !== null && endsWaiting ? 1 : 0;
   const ranked = [...tests].sort(
     (a, b) =>
       standing(a) - standing(b) ||
@@ -199,7 +203,15 @@ function worthOf(
   const lacks = metalTest(test).tools.filter((tool) => !tools.includes(tool));
   const lock = lockOf(test, side);
   const skipped = side.skipped.includes(test);
-  const nothing = { bits: 0, clears: 0, saves: 0, changes: 0, settles: 0, clearsHazards: 0 };
+  const nothing = {
+    bits: 0,
+    clears: 0,
+    saves: 0,
+    changes: 0,
+    settles: 0,
+    clearsHazards: 0,
+    endsWaiting: false,
+  };
   if (done) return { test, ...nothing, lock, lacks, done, skipped };
   // The belief as it stands beside this test: what it shares with tests already done counts once.
   const before = sharesNow(side, [test]);
@@ -233,6 +245,7 @@ function worthOf(
   }
   return {
     test,
+    endsWaiting: waits === null,
     ...worth,
     bits: Math.max(0, worth.bits),
     clears: doubt > 0 ? Math.max(0, worth.bits) / doubt : 0,

@@ -4,18 +4,9 @@ import type { Side } from '../formats/job';
 import { readsTheSurface } from './surface';
 
 /** Tests that tell a cast, hardened, leaded, rephosphorised or heat-treated metal from a plain one. Common practice. */
-export const TELLING_TESTS: readonly TestId[] = [
-  'spark',
-  'file',
-  'chip',
-  'fracture',
-  'nick-bend',
-  'hardness',
-  'chemistry',
-  'density',
-  'conductivity',
-  'caustic',
-];
+const TELLING_TESTS: readonly TestId[] = ['spark', 'file', 'chip', 'nick-bend', 'hardness', 'chemistry'];
+/** The same on metal that no magnet holds. */
+const TELLING_LIGHT: readonly TestId[] = ['density', 'conductivity', 'caustic'];
 /** What tells bright and coloured metals from grey ones. */
 const BY_EYE: readonly TestId[] = ['colour', 'chemistry'];
 const ROLLED: readonly string[] = ['rolled', 'extruded'];
@@ -32,7 +23,10 @@ export function whyItWaits(side: Side): string | null {
   );
   const kind = partKind(side.part);
   const did = (tests: readonly TestId[]) => sound.some(({ test }) => tests.includes(test));
-  if (did(TELLING_TESTS))
+  const isMagnetic = sound.some(
+    (entry) => entry.kind === 'outcome' && entry.test === 'magnet' && entry.outcome === 'strong',
+  );
+  if (did(TELLING_TESTS) || (!isMagnetic && did(TELLING_LIGHT)))
     return kind !== null || did(BY_EYE)
       ? null
       : 'Nobody has said what it is part of: scrape a spot and look at its colour too.';

@@ -1,6 +1,5 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { metalTest } from '@core/data/metalTests';
 import { beliefOf } from '@core/metal/belief';
 import { planShareOf } from '@core/metal/doubt';
 import { repeatWords, suspectWords } from '@core/metal/suspect';

@@ -2,6 +2,7 @@ import { nanoid } from 'nanoid/non-secure';
 import { create } from 'zustand';
 import { EMPTY_KIT } from '@core/formats/blankKit';
 import type { JobRecord, KitRecord, SetAside, Settings } from '../record';
+import { deviceWords, type LastWords } from '../lastWords';
 import { hasNoRoom } from '../reserve';
 import { deviceStorage, isFull, type KeyValueStorage } from '../storage';
 
@@ -33,7 +34,10 @@ export interface AppState {
 }
 
 /** What the stores write to: the device's own, or what a test hands in. */
-export const kept: { storage: KeyValueStorage } = { storage: deviceStorage };
+export const kept: { storage: KeyValueStorage; words: LastWords } = {
+  storage: deviceStorage,
+  words: deviceWords,
+};
 
 /** This window, for as long as it is open. */
 export const TAB = nanoid(6);

@@ -6,6 +6,7 @@ import { DAMAGED_PREFIX, envelope, JOB_PREFIX, JOURNAL_PREFIX, jobKey, KIT_KEY, 
 import { checks } from '../late';
 import { olderStorage, takeOver } from '../legacy';
 import { STRUCK_OUT, type JournalPage } from '../journal';
+import { deviceWords, type LastWords } from '../lastWords';
 import { layReserve } from '../reserve';
 import { deviceStorage, readOne, withLock, type KeyValueStorage } from '../storage';
 import { get, hush, isForRoom, kept, saveWords, say, set, type AppState, type Damaged } from './app';
@@ -35,8 +36,10 @@ interface Found {
 export async function boot(
   from: KeyValueStorage = deviceStorage,
   older: KeyValueStorage = olderStorage,
+  words: LastWords = deviceWords,
 ): Promise<void> {
   kept.storage = from;
+  kept.words = words;
   const checking = await checks();
   try {
     await takeOver(older, from).catch(() => undefined);
@@ -62,6 +65,13 @@ async function readAll(checking: typeof Checks, storage: KeyValueStorage): Promi
     const texts = await storage.getMany(some);
     for (const key of some) readInto(found, checking, key, texts[key] ?? null);
   }
+  // What was said in the last moment and never reached the database.
+  for (const [key, text] of kept.words.left()) {
+    const page = keys.includes(key) ? null : checking.readPage(key, text);
+    if (page) found.pages.push(page);
+    else kept.words.takeBack([key]);
+  }
+  found.pages.sort((a, b) => (a.key < b.key ? -1 : 1));
   return found;
 }
 
@@ -220,6 +230,7 @@ export async function putBack(held: Damaged): Promise<boolean> {
     if (!page || !(await edit(page.record, page.edits, page.title))) return false;
   } else return comeBack(held);
   await kept.storage.removeMany([held.heldAt]).catch(() => undefined);
+  kept.words.takeBack([held.heldAt]);
   set(({ damaged }) => ({ damaged: damaged.filter(({ heldAt }) => heldAt !== held.heldAt) }));
   return true;
 }
@@ -228,6 +239,7 @@ export async function putBack(held: Damaged): Promise<boolean> {
 export async function letGo(held: Damaged): Promise<void> {
   const text = await readOne(kept.storage, held.heldAt);
   await kept.storage.removeMany([held.heldAt]);
+  kept.words.takeBack([held.heldAt]);
   set(({ damaged }) => ({ damaged: damaged.filter(({ heldAt }) => heldAt !== held.heldAt) }));
   say('Let go of what was set aside', () => {
     if (text !== null) void kept.storage.setMany({ [held.heldAt]: text });

@@ -121,7 +121,13 @@ function enqueue(
   queueOf(key).push(act);
   kindOf(key)?.show(key, shown);
   // A refusal of the page is not told: the record's own write follows it and is.
-  if (page) kept.storage.setMany({ [page.key]: pageText(page) }).catch(() => undefined);
+  if (page) {
+    kept.words.say(page);
+    kept.storage
+      .setMany({ [page.key]: pageText(page) })
+      .then(() => kept.words.takeBack([page.key]))
+      .catch(() => undefined);
+  }
   drain(key);
   return onDisk;
 }
@@ -205,6 +211,7 @@ function drainOnce(key: string): Promise<void> {
       if (page) setWaiting(page, 'it does not fit what is stored now');
       done(false);
     }
+    kept.words.takeBack(pages);
     if (pages.length > 0) kept.storage.removeMany(pages).catch(() => undefined);
     if (overruled) say('Another window changed the same entry. Yours shows; theirs is in the history.');
   });

@@ -53,7 +53,10 @@ export function PlanPicture({ blow, plan, done, system, clampFixed, onMove }: Pr
     onMove(moved);
   };
   const press = ({ nativeEvent }: GestureResponderEvent) => {
-    const at = view.toSpot(nativeEvent.locationX, nativeEvent.locationY);
+    // A mouse says where on the element, a finger where on the view.
+    const { offsetX, offsetY } = nativeEvent as unknown as { offsetX?: number; offsetY?: number };
+    const at = view.toSpot(offsetX ?? nativeEvent.locationX, offsetY ?? nativeEvent.locationY);
+    if (!Number.isFinite(at.x) || !Number.isFinite(at.y)) return;
     if (at.x < 0 || at.x > blow.piece.length_mm || at.y < 0 || at.y > blow.piece.width_mm) return;
     onMove({ what: 'clamp', nth: 0, at });
   };
