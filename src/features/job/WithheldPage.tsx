@@ -3,7 +3,7 @@ import { makePlan } from '@core/plan/plan';
 import { WITHHELD_WORDS, type Withheld } from '@core/plan/withheld';
 import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';
-import { Card } from '@/ui/Card';
+import { HaltCard } from '@/ui/HaltCard';
 import { openStop } from '@/ui/goTo';
 import { OtherWays } from '@/ui/OtherWays';
 import { SPACE } from '@/ui/theme/tokens';
@@ -17,12 +17,7 @@ export function WithheldPage({ open, withheld }: { open: OpenJob; withheld: With
       <Words as="title">{withheld === 'stopped' ? 'Stopped' : 'Not yet'}</Words>
       <Words>{WITHHELD_WORDS[withheld]}</Words>
       {halts.map((halt) => (
-        <Card key={halt.title} tone="danger">
-          <Words as="bold">{halt.title}</Words>
-          <Words as="small">{`${halt.because} ${halt.instead}`}</Words>
-          {halt.safe !== '' && <Words as="small">{`Until then: ${halt.safe}`}</Words>}
-          <Words as="label" tone="quiet">{`Decides: ${halt.decides}`}</Words>
-        </Card>
+        <HaltCard key={halt.title} halt={halt} />
       ))}
       <OtherWays ways={otherWays} />
       <Act

@@ -13,6 +13,7 @@ import { Act } from '@/ui/Act';
 import { OtherWays } from '@/ui/OtherWays';
 import { openHistory } from '@/ui/goTo';
 import { Card } from '@/ui/Card';
+import { HaltCard } from '@/ui/HaltCard';
 import { StepParts } from '@/ui/StepParts';
 import { usePalette } from '@/ui/theme/theme';
 import { SPACE } from '@/ui/theme/tokens';
@@ -121,12 +122,7 @@ function Halts({ plan }: { plan: Plan }) {
     <View style={{ gap: SPACE.s }} testID="halts">
       <Words as="head">{HALT_TITLES[plan.verdict]}</Words>
       {plan.halts.map((halt) => (
-        <Card key={halt.title} tone="danger">
-          <Words as="bold">{halt.title}</Words>
-          <Words as="small">{`${halt.because} ${halt.instead}`}</Words>
-          {halt.safe !== '' && <Words as="small">{`Until then: ${halt.safe}`}</Words>}
-          <Words as="label" tone="quiet">{`Decides: ${halt.decides}`}</Words>
-        </Card>
+        <HaltCard key={halt.title} halt={halt} />
       ))}
     </View>
   );
