@@ -18,8 +18,9 @@ export const deviceStorage: KeyValueStorage = createAsyncStorage(DATABASE);
 export const readOne = async (storage: KeyValueStorage, key: string): Promise<string | null> =>
   (await storage.getMany([key]))[key] ?? null;
 
-/** Whether a storage refused for want of room. */
+/** Whether a storage refused for want of room. A browser's database that is full refuses without a word; nothing else does. */
 export const isFull = (error: unknown): boolean =>
+  (error instanceof Error && error.message === '') ||
   /quota|full|no space|disk/i.test(`${(error as Error)?.name} ${(error as Error)?.message}`);
 
 const chains = new Map<string, Promise<unknown>>();

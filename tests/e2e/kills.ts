@@ -106,9 +106,13 @@ const remove: Kind = async (b, url) => {
   await b.tap(`more-${id}`);
   await b.tap(`delete-${id}`);
   return async (again) => {
-    const record = await stored(again, `job/${id}`);
-    assert.equal(record.job.title, 'To be thrown away');
-    assert.notEqual(record.deletedAt, null);
+    const held = async () => {
+      const record = await stored(again, `job/${id}`);
+      return record && [record.job.title, record.deletedAt !== null];
+    };
+    await again.driver
+      .wait(async () => isDeepStrictEqual(await held(), ['To be thrown away', true]), 5000)
+      .catch(async () => assert.fail(`the job thrown away holds ${JSON.stringify(await held())}`));
   };
 };
 

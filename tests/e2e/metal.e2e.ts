@@ -69,7 +69,7 @@ describe('what is it?', () => {
     await openStop(b, 'sheet');
     const verdict = await b.text('verdict');
     assert.doesNotMatch(verdict, /DRAFT|STOP/);
-    await b.saysMain(/ENiFe-CI|ENi-CI/);
+    await b.saysMain(/ENiFe-CI|ENi-CI|Braze it/);
     await b.saysMain(/Metal by test: Gray cast iron.*Tests: magnet/);
     assert.deepEqual(await complaints(b), []);
   });
@@ -290,7 +290,7 @@ describe('what hurts is cleared only by its own test', () => {
     await openMetal(id);
     await b.says('uncleared', /zinc die cast.*leaded brass/s);
     await openStop(b, 'sheet');
-    await b.says('verdict', /DRAFT, DO NOT WELD/);
+    await b.says('verdict', /DO NOT WELD/);
     await b.driver.get(`${app.url}/job/${id}/test/sideA/sulphate`);
     await b.tap('below-below');
     await openMetal(id);

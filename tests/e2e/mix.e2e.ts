@@ -214,6 +214,6 @@ describe('metals that no arc joins', () => {
     await b.driver.get(`${app.url}/job/ramp-guard/sheet`);
     await b.says('other-bolt', /not here[\s\S]*both faces/);
     await b.driver.get(`${app.url}/job/ramp-guard/mix`);
-    await b.says('mix-says', /No arc joins these two/);
+    await b.says('withheld-page', /No arc joins these two/);
   });
 });

@@ -106,7 +106,9 @@ export function nextTests(question: NextQuestion): NextTests {
   const settled = isSettled(now, belief) && open.every(({ saves }) => saves < LEAST_SAVING);
   const best = settled
     ? null
-    : (open.find((row) => brings(row, hurts)) ?? open.find((row) => row.bits >= LEAST_BITS) ?? null);
+    : (open.find((row) => brings(row, hurts) || value(row) === 1) ??
+      open.find((row) => row.bits >= LEAST_BITS) ??
+      null);
   return { tests: ranked, best, words: wordsFor(best, hurts, ranked, settled) };
 }
 

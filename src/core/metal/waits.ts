@@ -9,6 +9,8 @@ const TELLING_TESTS: readonly TestId[] = ['spark', 'file', 'chip', 'nick-bend', 
 const TELLING_LIGHT: readonly TestId[] = ['density', 'conductivity', 'caustic'];
 /** What tells bright and coloured metals from grey ones. */
 const BY_EYE: readonly TestId[] = ['colour', 'chemistry'];
+/** Breaks that only iron castings show. */
+const IRON_BREAKS: readonly string[] = ['sooty', 'white'];
 const ROLLED: readonly string[] = ['rolled', 'extruded'];
 
 /**
@@ -26,7 +28,10 @@ export function whyItWaits(side: Side): string | null {
   const isMagnetic = sound.some(
     (entry) => entry.kind === 'outcome' && entry.test === 'magnet' && entry.outcome === 'strong',
   );
-  if (did(TELLING_TESTS) || (!isMagnetic && did(TELLING_LIGHT)))
+  const isIron = sound.some(
+    (entry) => entry.kind === 'outcome' && entry.test === 'fracture' && IRON_BREAKS.includes(entry.outcome),
+  );
+  if (isIron || did(TELLING_TESTS) || (!isMagnetic && did(TELLING_LIGHT)))
     return kind !== null || did(BY_EYE)
       ? null
       : 'Nobody has said what it is part of: scrape a spot and look at its colour too.';

@@ -5,9 +5,9 @@ import type { Job } from '@core/formats/job';
 import { LONGEST } from '@core/formats/limits';
 import { newId } from '../ids';
 import { jobKey } from '../keys';
-import type { JobRecord } from '../record';
 import { get, hush, now, say } from './app';
-import { change, edit, put } from './queue';
+import { edit, put } from './queue';
+import { THROWN_AWAY } from './records';
 
 /**
  * Edits a job: checked, shown at once, on disk at once. Laid on what is stored by then, so two windows editing different fields both
@@ -82,7 +82,11 @@ export function duplicateJob(id: string): string | null {
 }
 
 const putAway = (id: string, deletedAt: string | null): Promise<boolean> =>
-  change<JobRecord>(jobKey(id), (record) => ({ ...record, deletedAt }));
+  edit(
+    jobKey(id),
+    [{ path: THROWN_AWAY, value: deletedAt }],
+    deletedAt === null ? 'Brought back' : 'Deleted',
+  );
 
 /** Throws a job into the bin; it can be had back until the bin is emptied. */
 export function deleteJob(id: string): void {

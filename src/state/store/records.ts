@@ -27,6 +27,9 @@ const changesOf = (valueAt: (path: string) => unknown, edits: readonly Edit[]) =
 
 const KIT_HISTORY_LENGTH = 60;
 
+/** The path at which a page throws a whole job away, or brings it back: it stands beside the job, not in it. */
+export const THROWN_AWAY = '@deletedAt';
+
 /** The job's id in its key. */
 const idIn = (key: string): string => key.slice(JOB_PREFIX.length);
 
@@ -41,16 +44,20 @@ const JOB: Kind<JobRecord> = {
       else copy[idIn(key)] = record;
       return { jobs: copy };
     }),
-  lay: (record, { at, by, title, edits }) => ({
-    ...record,
-    job: applyEdits(record.job, edits),
-    history: remember(record.history, {
-      at,
-      by,
-      title,
-      changes: changesOf((path) => readPath(record.job, path), edits),
-    }),
-  }),
+  lay: (record, { at, by, title, edits }) => {
+    const away = edits.find(({ path }) => path === THROWN_AWAY);
+    if (away) return { ...record, deletedAt: typeof away.value === 'string' ? away.value : null };
+    return {
+      ...record,
+      job: applyEdits(record.job, edits),
+      history: remember(record.history, {
+        at,
+        by,
+        title,
+        changes: changesOf((path) => readPath(record.job, path), edits),
+      }),
+    };
+  },
   valueAt: (record, path) => readPath(record.job, path),
 };
 
