@@ -1,8 +1,11 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
 import fc from 'fast-check';
 import { DEMO_JOBS } from '../../demo/jobs';
 import { DEMO_KIT } from '../../demo/kit';
 import { blankJob } from './blankJob';
 import { Job } from './job';
+import { readFile } from './files';
 import { Kit } from './kit';
 import { DATA_VERSION, upgradeJob, upgradeKit } from './upgrade';
 
@@ -109,6 +112,15 @@ describe('from version 8', () => {
     expect(side({ family: 'gray-iron', coating: 'none' })).toMatchObject({
       family: 'gray-iron',
       coating: 'none',
+    });
+  });
+
+  test('a kept file of version 8 opens, galvanised steel and all', () => {
+    const path = join(__dirname, '..', '..', '..', 'tests', 'fixtures', 'job-v8.json');
+    const read = readFile(readFileSync(path, 'utf8'));
+    expect(read).toMatchObject({
+      ok: true,
+      value: { jobs: [{ metal: { sideA: { family: 'low-carbon-steel', coating: 'zinc', skipped: [] } } }] },
     });
   });
 
