@@ -166,12 +166,21 @@ function layUnsaved(checking: typeof Checks, page: JournalPage): void {
   else setWaiting(page, why ?? '');
 }
 
-/** Shows the invented yard. @returns its way to the disk */
-async function openDemo(): Promise<Promise<boolean>[]> {
+/**
+ * Shows the invented yard, and stores it in one transaction: a page torn down meanwhile leaves all of it or none, and none is a first
+ * visit again. What the storage refuses goes the way of anything else that it refuses.
+ * @returns its way to the disk
+ */
+async function openDemo(): Promise<Promise<unknown>[]> {
   const { DEMO_JOBS, DEMO_KIT } = await import('@/demo/yard');
+  const yard = new Map<string, AnyRecord>([
+    [KIT_KEY, { kit: DEMO_KIT, history: [] }],
+    ...DEMO_JOBS.map((job): [string, AnyRecord] => [jobKey(job.id), { job, history: [], deletedAt: null }]),
+  ]);
+  for (const [key, record] of yard) kindOf(key)?.show(key, record);
+  const texts = Object.fromEntries([...yard].map(([key, record]) => [key, envelope(record)]));
   return [
-    put(KIT_KEY, { kit: DEMO_KIT, history: [] }),
-    ...DEMO_JOBS.map((job) => put(jobKey(job.id), { job, history: [], deletedAt: null })),
+    kept.storage.setMany(texts).catch(() => Promise.all([...yard].map(([key, record]) => put(key, record)))),
   ];
 }
 
