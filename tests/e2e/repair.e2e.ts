@@ -71,7 +71,7 @@ describe('a repair on the phone', () => {
   test('an unknown metal prints a draft', async () => {
     await openDemo(b, app.url, 'winch-pawl', 'sheet');
     await b.says('verdict', /DRAFT, DO NOT WELD/);
-    await b.says('halts', /Metal: which of these\?/);
+    await b.says('halts', /Metal: (which of these|what is it)\?/);
   });
 
   test('amps overruled show what that does, and go back', async () => {
