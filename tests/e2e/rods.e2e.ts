@@ -215,6 +215,9 @@ describe('settings', () => {
     await openDemo(b, app.url, 'ramp-guard', 'metal');
     await b.tap('sideA-all');
     await b.tap('sideA-al-6xxx');
+    // A name clears nothing: it could be magnesium or titanium until caustic soda fizzes on it.
+    await b.driver.get(`${app.url}/job/ramp-guard/test/sideA/caustic`);
+    await b.tap('saw-bright-fizz');
     await openDemo(b, app.url, 'ramp-guard', 'rod');
     await b.says('how-it-is-run', /5 to 10°[\s\S]*\d+, \d+[\d, ]* A as it warms, rod by rod/);
     await b.driver.get(`${app.url}/job/ramp-guard/rods`);
