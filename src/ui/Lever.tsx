@@ -1,3 +1,4 @@
+import { midSentence } from '../core/units/format';
 import { Pressable, View } from 'react-native';
 import type { Lever, LeverEffect } from '@core/plan/levers/lever';
 import type { Room } from '@core/plan/room';
@@ -25,7 +26,7 @@ function bought(effect: LeverEffect, room: Room, system: UnitSystem): string {
 
 /** What a lever does to another room: from one state to another, or how much it gives or takes. */
 function moved({ title, before, after, gain, unit }: LeverEffect, system: UnitSystem): string {
-  const name = title.toLowerCase();
+  const name = midSentence(title);
   if (before !== after) return `${name}: ${STATE_NAMES[before]} to ${STATE_NAMES[after]}`;
   if (gain === null) return name;
   return `${name} ${gain > 0 ? '+' : '−'}${speakAmount(Math.abs(gain), unit, system)}`;
@@ -89,7 +90,7 @@ export function LeverRow({ lever, room, system, onPull }: Props) {
         </Words>
         {closes.length > 0 && (
           <Words as="label" tone="danger">
-            {`closes ${closes.join(', ').toLowerCase()}`}
+            {`closes ${midSentence(closes.join(', '))}`}
           </Words>
         )}
         {others.length > 0 && (

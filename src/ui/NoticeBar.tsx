@@ -1,3 +1,4 @@
+import { midSentence } from '../core/units/format';
 import { View } from 'react-native';
 import { Act } from './Act';
 import { usePalette } from './theme/theme';
@@ -32,12 +33,7 @@ export function NoticeBar({ words, act, onClose }: Props) {
         {words}
       </Words>
       {act && (
-        <Act
-          kind="bar"
-          title={act.title}
-          testID={`notice-${act.title.toLowerCase()}`}
-          onPress={act.onPress}
-        />
+        <Act kind="bar" title={act.title} testID={`notice-${midSentence(act.title)}`} onPress={act.onPress} />
       )}
       {onClose && <Act kind="bar" title="Close" testID="notice-close" onPress={onClose} />}
     </View>

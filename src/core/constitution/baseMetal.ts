@@ -1,3 +1,4 @@
+import { midSentence } from '../units/format';
 import type { FamilyId } from '../data/families';
 import { libraryRow } from '../data/library';
 import { metalFamily } from '../data/metals';
@@ -63,7 +64,7 @@ function workOut(side: Side, family: FamilyId): BaseMetal {
   const by = names.length > 0 ? 'read' : grade ? 'grade' : 'family';
   const rest = grade
     ? `grade ${grade.name}`
-    : `${typical.name}, as typical of ${metalFamily(family).name.toLowerCase()}`;
+    : `${typical.name}, as typical of ${midSentence(metalFamily(family).name)}`;
   return {
     family,
     name: grade?.name ?? metalFamily(family).name,

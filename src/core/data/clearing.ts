@@ -52,6 +52,17 @@ const NOT_COPPERY = by(
   'scraped, it is not red, yellow or golden',
 );
 const COPPERY = by('colour', ['red', 'yellow', 'red-gold'], 'scraped, it is red, yellow or golden');
+const FIZZES = by(
+  'caustic',
+  ['black', 'bright-fizz'],
+  'caustic soda fizzes on it: copper and lead do nothing',
+);
+/** Sparks as steel and iron throw them: no copper alloy, zinc or lead throws any. */
+const SPARKS = by(
+  'spark',
+  ['straw-long', 'bursts-some', 'bursts-many', 'spear', 'red-short', 'straw-short', 'white-fan'],
+  'a wheel throws sparks as of steel or iron',
+);
 const LIGHT = by('heft', ['very-light', 'light'], 'it is as light as aluminium');
 const over = (element: string, percent: number): ClearingResult => ({
   test: 'chemistry',
@@ -73,6 +84,8 @@ const UNLEADED: readonly ClearingResult[] = [
   STICKS,
   NOT_COPPERY,
   LIGHT,
+  SPARKS,
+  FIZZES,
   under('Pb', 0.4),
   by('chip', ['curl'], 'a chisel raises a long curl: lead makes it break short'),
   weighed(8.25, 9.5),
@@ -100,6 +113,7 @@ export const CLEARING: Readonly<Partial<Record<FamilyId, readonly ClearingResult
     STICKS,
     COPPERY,
     LIGHT,
+    SPARKS,
     weighed(6.2, 7.0),
     by('sulphate', ['stays'], 'copper sulphate leaves it alone: zinc plates with copper'),
     by('colour', ['bright', 'pink-silver'], 'scraped, it is bright silver: zinc is blue grey'),
@@ -110,6 +124,8 @@ export const CLEARING: Readonly<Partial<Record<FamilyId, readonly ClearingResult
   lead: [
     STICKS,
     COPPERY,
+    SPARKS,
+    FIZZES,
     by('heft', ['very-light', 'light', 'half', 'steel'], 'it is no heavier than steel'),
     weighed(10, 12),
     by('colour', ['bright', 'white', 'pink-silver'], 'scraped, it is bright or white'),
@@ -125,6 +141,8 @@ export const CLEARING: Readonly<Partial<Record<FamilyId, readonly ClearingResult
     STICKS,
     NOT_COPPERY,
     LIGHT,
+    SPARKS,
+    FIZZES,
     weighed(8.0, 8.95),
     {
       test: 'conductivity',

@@ -174,7 +174,7 @@ export const PART_KINDS = {
     'Exhaust pipe or silencer',
     { 'ferritic-stainless': 40, [LC]: 36, [SS]: 14, titanium: 1 },
     'muffler',
-    { zinc: 0.1 },
+    { zinc: 0.1, ...PLAIN },
   ),
   'pump-casing': part(
     'Pump or valve body',
@@ -229,11 +229,17 @@ export const PART_KINDS = {
     'cast-steel': 5,
     'al-2xxx-7xxx': 2,
   }),
-  'kitchen-sink': part('Sink, worktop or food tray', { [SS]: 88, 'ferritic-stainless': 8 }, 'galley dairy'),
+  'kitchen-sink': part(
+    'Sink, worktop or food tray',
+    { [SS]: 88, 'ferritic-stainless': 8 },
+    'galley dairy',
+    PLAIN,
+  ),
   'food-tank': part(
     'Food, dairy or brewing vessel',
     { [SS]: 92, 'duplex-stainless': 3, 'al-1xxx-3xxx': 2 },
     'pipework',
+    PLAIN,
   ),
   'chem-pipe': part('Chemical or sea-water pipe, stainless kind', {
     [SS]: 62,
@@ -264,18 +270,19 @@ export const PART_KINDS = {
     { 'free-machining-steel': 38, [LC]: 22, 'leaded-brass': 16, [MC]: 10, 'free-machining-stainless': 6 },
     'knob pin spacer',
   ),
-  'boat-hull': part('Aluminium boat plate', { 'al-5xxx': 84, 'al-6xxx': 12 }, 'hull superstructure'),
+  'boat-hull': part('Aluminium boat plate', { 'al-5xxx': 84, 'al-6xxx': 12 }, 'hull superstructure', PLAIN),
   'al-plate': part(
     'Aluminium checker plate or sheet',
     { 'al-5xxx': 38, 'al-1xxx-3xxx': 28, 'al-6xxx': 30 },
     'tread',
+    PLAIN,
   ),
   'al-extrusion': part(
     'Aluminium section or tube',
     { 'al-6xxx': 92, 'al-2xxx-7xxx': 3 },
     'ladder gangway window mast',
   ),
-  'al-fuel-tank': part('Aluminium tank', { 'al-5xxx': 72, 'al-1xxx-3xxx': 20, 'al-6xxx': 6 }),
+  'al-fuel-tank': part('Aluminium tank', { 'al-5xxx': 72, 'al-1xxx-3xxx': 20, 'al-6xxx': 6 }, '', PLAIN),
   'al-casting': part(
     'Light alloy casting',
     { 'al-cast': 72, 'al-die-cast': 16, magnesium: 4, 'zinc-die-cast': 3 },

@@ -13,6 +13,14 @@ const practice = (value: number): Figure => ({ value, source: PRACTICE });
 export const TEST_DOUBTS = {
   /** Share of number readings that are plain wrong: hollow piece, burnt spot, wrong scale. */
   wrongReading: ours(0.01),
+  /**
+   * Share of readings so far off that nothing on the spot explains it, and how far that is: of a density, as a share of the reading; of a
+   * hardness or a conductivity, so many times over or under; of an analysis, so many points of per cent in the wrong elements.
+   */
+  grosslyWrong: ours(0.0005),
+  grossShare: ours(0.3),
+  grossFold: ours(2),
+  gross_pct: ours(20),
   /** Doubt of a portable hardness reading, one sigma as a share. */
   hardnessSigma: practice(0.08),
   /** Doubt of a conductivity reading, one sigma as a share. */

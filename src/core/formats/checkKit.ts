@@ -1,6 +1,6 @@
 import { machineType } from '../data/machines';
 import { ARC_PROCESSES } from '../data/processIds';
-import { formatQuantity } from '../units/format';
+import { formatQuantity, midSentence } from '../units/format';
 import { APPARENT_POWER, CURRENT, REAL_POWER, type UnitSystem } from '../units/kinds';
 import { setPath } from './edits';
 import { numberField, type NumberPath } from './fields';
@@ -49,7 +49,7 @@ export function checkMachine(machine: Machine, system: UnitSystem = 'metric'): M
     if (kind.phases !== null && phases !== kind.phases)
       found.push({
         at: `${at}.phases`,
-        message: `Phases: ${kind.name.toLowerCase()} is made for ${kind.phases === 3 ? 'three phases' : 'one phase'}. Press ${kind.phases === 3 ? 'Three' : 'Single'}, or choose another kind.`,
+        message: `Phases: ${midSentence(kind.name)} is made for ${kind.phases === 3 ? 'three phases' : 'one phase'}. Press ${kind.phases === 3 ? 'Three' : 'Single'}, or choose another kind.`,
       });
   });
   machine.rated.forEach(({ current_A }, n) => {

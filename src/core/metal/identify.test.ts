@@ -55,12 +55,12 @@ describe('identifications from general metallurgy', () => {
     else if (welds) expect(rodsBetween(truth, truth).tolerated).toContain(wants.rods[0]);
   });
 
-  test('the walk ends in a decision for four families in five', () => {
+  test('the walk ends in a decision for nineteen families in twenty', () => {
     const decided = FAMILY_IDS.filter((truth) => {
       const belief = beliefOf(walk(truth));
       return whatJointWants(belief, belief).verdict !== 'unknown';
     });
-    expect(decided.length / FAMILY_IDS.length).toBeGreaterThanOrEqual(0.8);
+    expect(decided.length / FAMILY_IDS.length).toBeGreaterThanOrEqual(0.94);
   });
 });
 

@@ -35,6 +35,10 @@ const TABLES = Object.fromEntries(
 ) as unknown as Record<OutcomeTestId, Readonly<Record<string, ByFamily>>>;
 
 const WRONG_READING = TEST_DOUBTS.wrongReading.value;
+const GROSSLY_WRONG = TEST_DOUBTS.grosslyWrong.value;
+const GROSS_SHARE = TEST_DOUBTS.grossShare.value;
+const GROSS_FOLD = Math.log(TEST_DOUBTS.grossFold.value);
+const GROSS_PCT = TEST_DOUBTS.gross_pct.value;
 const HARDNESS_SIGMA = TEST_DOUBTS.hardnessSigma.value;
 const CONDUCTIVITY_SIGMA = TEST_DOUBTS.conductivitySigma.value;
 const DENSITY_SIGMA_g_cm3 = TEST_DOUBTS.densitySigma_g_cm3.value;
@@ -67,12 +71,22 @@ const densityAt = (reading: number, { low, high }: Span, sigma: number): number 
   (normalUpTo((reading - low) / sigma) - normalUpTo((reading - high) / sigma)) /
   Math.max(high - low, 0.2 * sigma);
 
-/** Mixes in the chance that the reading is wrong and tells nothing; the best family stands at 1. */
-function withWrongReadings(raw: readonly number[]): number[] {
+/**
+ * Mixes in the chance that the reading is wrong and tells nothing; the best family stands at 1. The further a family is from what was
+ * read, the rarer a slip that would explain it.
+ * @param offs how far the reading stands outside each family, as a share of a gross slip
+ */
+function withWrongReadings(raw: readonly number[], offs: readonly number[]): number[] {
   const best = Math.max(...raw);
   if (!(best > 0)) return raw.map(() => 1);
-  return raw.map((p) => (1 - WRONG_READING) * (p / best) + WRONG_READING);
+  return raw.map((p, n) => {
+    const wrong = WRONG_READING * (GROSSLY_WRONG / WRONG_READING) ** Math.min(1, offs[n] ?? 0);
+    return (1 - wrong) * (p / best) + wrong;
+  });
 }
+
+/** How far a reading stands outside a span, in the span's own measure. */
+const outside = (reading: number, { low, high }: Span): number => Math.max(low - reading, reading - high, 0);
 
 const logSpan = ({ low, high }: Span): Span => ({ low: Math.log(low), high: Math.log(high) });
 
@@ -82,11 +96,13 @@ const fitDensity = (reading: number, error: number): number[] =>
     perFamily((id) =>
       densityAt(reading, libraryRow(id).density_g_cm3.value, Math.max(error / 2, DENSITY_SIGMA_g_cm3)),
     ),
+    perFamily((id) => outside(reading, libraryRow(id).density_g_cm3.value) / (GROSS_SHARE * reading)),
   );
 
 const fitHardness = (hb: number): number[] =>
   withWrongReadings(
     perFamily((id) => densityAt(Math.log(hb), logSpan(libraryRow(id).hardness_HB.value), HARDNESS_SIGMA)),
+    perFamily((id) => outside(Math.log(hb), logSpan(libraryRow(id).hardness_HB.value)) / GROSS_FOLD),
   );
 
 /** On magnetic metal the meter reads anything. */
@@ -97,6 +113,7 @@ const conductivityOf = (id: FamilyId): Span =>
 const fitConductivity = (iacs: number): number[] =>
   withWrongReadings(
     perFamily((id) => densityAt(Math.log(iacs), logSpan(conductivityOf(id)), CONDUCTIVITY_SIGMA)),
+    perFamily((id) => outside(Math.log(iacs), logSpan(conductivityOf(id))) / GROSS_FOLD),
   );
 
 /** An element no row names: a trace at the most, %. */
@@ -121,6 +138,13 @@ function fitChemistry({ elements, seesCarbon }: Chemistry): number[] {
         const out = Math.max(low - percent, percent - high, 0) / sigma;
         return product * Math.exp(-0.5 * out * out);
       }, 1);
+    }),
+    perFamily((id) => {
+      const chemistry = libraryRow(id).chemistry.value;
+      const outs = seen.map(([el, { percent }]) =>
+        percent === null ? 0 : outside(percent, chemistry[el] ?? TRACE),
+      );
+      return outs.reduce((a, b) => a + b, 0) / GROSS_PCT;
     }),
   );
 }

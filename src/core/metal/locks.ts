@@ -1,3 +1,4 @@
+import { midSentence } from '../units/format';
 import { HAZARDS } from '../data/hazards';
 import { TEST_DOUBTS } from '../data/testDoubts';
 import { CLEARING } from '../data/clearing';
@@ -59,14 +60,14 @@ export function lockOf(test: TestId, side: Side): Lock | null {
     why: `It may be ${namesOf(open)}, not cleared by a test of its own: ${makes === 'dust' ? 'its dust and chips burn or poison' : 'flame on it burns or poisons'}.`,
     unlock: `Open it with: ${by
       .slice(0, NAMED + 1)
-      .map((id) => metalTest(id).name.toLowerCase())
+      .map((id) => midSentence(metalTest(id).name))
       .join(', ')}.`,
     by,
   };
 }
 
 const namesOf = (families: readonly FamilyId[]): string => {
-  const names = families.map((id) => metalFamily(id).name.toLowerCase());
+  const names = families.map((id) => midSentence(metalFamily(id).name));
   return names.length <= NAMED ? names.join(' or ') : `${names.slice(0, NAMED).join(', ')} or another`;
 };
 

@@ -1,3 +1,4 @@
+import { midSentence } from '../units/format';
 import { HARM_MINUTES } from '../data/testDoubts';
 import type { Losses } from '../data/losses';
 import { metalTest } from '../data/metalTests';
@@ -75,7 +76,7 @@ const LEAST_SAVING = 0.05;
 /** An answer rarer than this is not planned for. */
 const LEAST_CHANCE = 1e-4;
 /** A piece that mostly may not be welded is settled from this share on. Our judgement. */
-const SURELY = 0.9;
+const SURELY = 0.8;
 
 /**
  * Answers "what should I test next?" for one piece of metal. While anything that burns or poisons is open, the quickest way to clear it
@@ -275,7 +276,7 @@ function wordsFor(
         (hurts ? clearsHazards >= LEAST_CLEARING : bits >= LEAST_BITS),
     );
     return wanting
-      ? `Nothing more can be done with what is here. ${metalTest(wanting.test).name} would help; it wants ${wanting.lacks.map((id) => TOOLS[id].toLowerCase()).join(' and ')}.`
+      ? `Nothing more can be done with what is here. ${metalTest(wanting.test).name} would help; it wants ${wanting.lacks.map((id) => midSentence(TOOLS[id])).join(' and ')}.`
       : 'No test that can be done here settles it. Name it from papers, or send it out.';
   }
   const { name } = metalTest(best.test);

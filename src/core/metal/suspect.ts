@@ -1,3 +1,4 @@
+import { midSentence } from '../units/format';
 import { metalTest } from '../data/metalTests';
 import type { TestId } from '../data/testIds';
 import type { Side } from '../formats/job';
@@ -21,7 +22,7 @@ const SURFACE_STORIES: Readonly<Partial<Record<TestId, string>>> = {
 /** What to do about a test that does not go with the rest: the likeliest story of its surface first. */
 export function suspectWords(test: TestId): string {
   const story = SURFACE_STORIES[test];
-  const name = metalTest(test).name.toLowerCase();
+  const name = midSentence(metalTest(test).name);
   return story
     ? `Likeliest: the ${name} test saw ${story}. Get below it on a fresh spot and do it again; or mark it doubtful, or undo it.`
     : `Likeliest wrong: ${name}. Do it again on a clean spot, mark it doubtful, or undo it.`;
@@ -33,7 +34,7 @@ export function repeatWords({ evidence }: Pick<Side, 'evidence'>): string {
     ...new Set(
       Object.values(evidence)
         .filter(({ standing }) => standing === 'sound')
-        .map(({ test }) => metalTest(test).name.toLowerCase()),
+        .map(({ test }) => midSentence(metalTest(test).name)),
     ),
   ];
   return names.length === 0 ? '' : `Repeat: ${names.join(', ')}.`;

@@ -5,12 +5,15 @@ import { readsTheSurface } from './surface';
 
 /** Tests that tell a cast, hardened, leaded, rephosphorised or heat-treated metal from a plain one. Common practice. */
 const TELLING_TESTS: readonly TestId[] = ['spark', 'file', 'chip', 'nick-bend', 'hardness', 'chemistry'];
+/** The same on what has a cast skin: iron and cast steel file alike, and are as hard as each other. */
+const TELLING_CASTINGS: readonly TestId[] = ['spark', 'chip', 'fracture', 'nick-bend', 'chemistry'];
 /** The same on metal that no magnet holds. */
 const TELLING_LIGHT: readonly TestId[] = ['density', 'conductivity', 'caustic'];
 /** What tells bright and coloured metals from grey ones. */
 const BY_EYE: readonly TestId[] = ['colour', 'chemistry'];
 /** Breaks that only iron castings show. */
 const IRON_BREAKS: readonly string[] = ['sooty', 'white'];
+const CAST: readonly string[] = ['cast-sand', 'cast-die'];
 const ROLLED: readonly string[] = ['rolled', 'extruded'];
 
 /**
@@ -25,20 +28,20 @@ export function whyItWaits(side: Side): string | null {
   );
   const kind = partKind(side.part);
   const did = (tests: readonly TestId[]) => sound.some(({ test }) => tests.includes(test));
-  const isMagnetic = sound.some(
-    (entry) => entry.kind === 'outcome' && entry.test === 'magnet' && entry.outcome === 'strong',
-  );
-  const isIron = sound.some(
-    (entry) => entry.kind === 'outcome' && entry.test === 'fracture' && IRON_BREAKS.includes(entry.outcome),
-  );
-  if (isIron || did(TELLING_TESTS) || (!isMagnetic && did(TELLING_LIGHT)))
+  const saw = (test: TestId, outcomes: readonly string[]) =>
+    sound.some(
+      (entry) => entry.kind === 'outcome' && entry.test === test && outcomes.includes(entry.outcome),
+    );
+  const isMagnetic = saw('magnet', ['strong']);
+  const isIron = saw('fracture', IRON_BREAKS);
+  const telling = isMagnetic && saw('look', CAST) ? TELLING_CASTINGS : TELLING_TESTS;
+  // Copper sulphate leaves bright what holds much chromium: on sheet, tube and vessels that is the plain stainless sorts.
+  if (kind?.plain === true && saw('sulphate', ['stays'])) return null;
+  if (isIron || did(telling) || (!isMagnetic && did(TELLING_LIGHT)))
     return kind !== null || did(BY_EYE)
       ? null
       : 'Nobody has said what it is part of: scrape a spot and look at its colour too.';
   if (kind?.plain !== true)
-    return `${kind?.name ?? 'A part of no known kind'} may be cast, hardened, leaded or heat-treated: one test that tells those apart first, such as spark, file or chip.`;
-  const isRolled = sound.some(
-    (entry) => entry.kind === 'outcome' && entry.test === 'look' && ROLLED.includes(entry.outcome),
-  );
-  return isRolled ? null : 'Look at its surface first: rolled, or cast?';
+    return `${kind?.name ?? 'A part of no known kind'} may be cast, hardened, leaded or heat-treated: one test that tells those apart first, such as spark${isMagnetic && saw('look', CAST) ? '' : ', file'} or chip.`;
+  return saw('look', ROLLED) ? null : 'Look at its surface first: rolled, or cast?';
 }

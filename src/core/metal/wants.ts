@@ -1,3 +1,4 @@
+import { midSentence, sentence } from '../units/format';
 import type { FamilyId } from '../data/families';
 import type { HeatRule } from '../data/heatRules';
 import { metalFamily, type ArcVerdict, type MetalGroup } from '../data/metals';
@@ -61,6 +62,8 @@ export interface JointWants {
   /** What each side may still be. */
   sides: readonly MetalBelief['shares'][];
   apart: Apart | null;
+  /** What no arc may touch, or the two that no arc joins; empty while nothing is refused. */
+  refused: readonly FamilyId[];
   /** True where no arc joins the two metals, though each may be welded to itself. */
   unjoinable: boolean;
 }
@@ -99,7 +102,7 @@ const aFew = (families: readonly FamilyId[]): string =>
     : `${names(families.slice(0, NAMED))} or ${families.length - NAMED} others that burn, poison or break`;
 
 const names = (families: readonly FamilyId[]): string =>
-  families.map((id) => metalFamily(id).name.toLowerCase()).join(', ');
+  families.map((id) => midSentence(metalFamily(id).name)).join(', ');
 
 /**
  * Answers "what does this joint want?" for two sides, each a belief; the same belief twice is one metal on both sides.
@@ -118,6 +121,7 @@ export function whatJointWants(a: MetalBelief, b: MetalBelief, shares: Shares = 
     sides,
     rodSource: PRACTICE,
     apart: null,
+    refused: [],
     unjoinable: false,
   };
   // Where the tests disagree, what it mostly seems is not to be built on; a name from papers is.
@@ -134,6 +138,7 @@ export function whatJointWants(a: MetalBelief, b: MetalBelief, shares: Shares = 
       instead,
       rods: [],
       rodWhy: '',
+      refused: [mostly],
     };
   }
   const careful = {
@@ -144,7 +149,7 @@ export function whatJointWants(a: MetalBelief, b: MetalBelief, shares: Shares = 
   if (looked.length < 2) {
     return {
       ...careful,
-      why: 'Nobody has said what the metal is. It is planned as the worst it could be.',
+      why: 'Nobody has said what the metal is, and no plan suits all it could be.',
       instead: 'Find out what both sides are, or name the family if you know it.',
     };
   }
@@ -170,6 +175,7 @@ export function whatJointWants(a: MetalBelief, b: MetalBelief, shares: Shares = 
         .concat('.'),
       rods: [],
       rodWhy: '',
+      refused: pair ? [pair.a, pair.b] : [],
       unjoinable: true,
     };
   }
@@ -186,7 +192,9 @@ function graveApart(families: readonly FamilyId[]): Apart | null {
   if (grave.length === 0) return null;
   return {
     families: grave,
-    why: `It may still be ${aFew(grave)}: not to be welded. Rule that out first.`,
+    why: grave.every((id) => metalFamily(id).arc === 'no-rod')
+      ? `It may still be ${aFew(grave)}: no rod suits that. Rule it out first.`
+      : `It may still be ${aFew(grave)}: not to be welded. Rule that out first.`,
   };
 }
 
@@ -237,8 +245,6 @@ function heatApart(sides: readonly MetalBelief['shares'][]): Apart | null {
   }
   return null;
 }
-
-const sentence = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
 
 function lastResort(families: readonly FamilyId[]): Pick<JointWants, 'verdict' | 'why' | 'instead'> {
   const family = families.find((id) => metalFamily(id).arc === 'last-resort');

@@ -6,7 +6,7 @@ import { sourceWords } from '../data/sources';
 import { familyHeatRule } from '../heat/familyRule';
 import { zoneHalf_mm } from '../heat/piece';
 import { gasInWords } from '../heat/torch';
-import { inWords, trimmed } from '../units/format';
+import { inWords, trimmed, midSentence } from '../units/format';
 import { needsNoPreheat } from './rooms/preheat';
 import { inShortBeads } from './procedure/beadByBead';
 import type { Situation } from './situation';
@@ -154,6 +154,6 @@ export const coolingWords = ({ wants, iron }: Situation): string[] => [
       .filter((id) => iron === null || metalFamily(id).group !== 'cast-iron')
       .map((id) => familyHeatRule(id).cooling)
       .filter((words) => words !== 'In still air.')
-      .map((words) => `Cooling: ${words.charAt(0).toLowerCase()}${words.slice(1)}`),
+      .map((words) => `Cooling: ${midSentence(words)}`),
   ),
 ];

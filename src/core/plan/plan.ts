@@ -1,3 +1,4 @@
+import { midSentence } from '../units/format';
 import { HAZARDS } from '../data/hazards';
 import { metalFamily } from '../data/metals';
 import { metalTest } from '../data/metalTests';
@@ -81,7 +82,7 @@ function metalGround({ beliefs, wants, job }: Situation): string[] {
       .filter(({ standing }) => standing !== 'undone')
       .map(
         ({ test, standing }) =>
-          `${metalTest(test).name.toLowerCase()}${standing === 'doubtful' ? ' (doubtful)' : ''}`,
+          `${midSentence(metalTest(test).name)}${standing === 'doubtful' ? ' (doubtful)' : ''}`,
       );
     const metals = (wants.sides[n] ?? []).map(
       ({ family, share }) => `${metalFamily(family).name} ${Math.round(100 * share)} %`,
@@ -189,7 +190,7 @@ function totalsOf({ beads, timeline }: Situation): Plan['totals'] {
 function summaryOf({ joint, rod, pole, current_A, job, iron }: Situation): string {
   const parts = [
     joint.kind === null ? 'joint not chosen' : JOINTS[joint.kind].name,
-    job.look.position === null ? '' : POSITIONS[job.look.position].toLowerCase(),
+    job.look.position === null ? '' : midSentence(POSITIONS[job.look.position]),
     rod ? `${rod.value.rodClass} ${rod.value.size}` : iron?.way.value === 'braze' ? 'brazed' : 'no rod',
     pole?.value ?? '',
     current_A ? `${current_A.value} A` : '',

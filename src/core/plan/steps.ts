@@ -7,7 +7,7 @@ import { ROD_SIZES } from '../data/rodSizes';
 import { POLE_WORDS } from '../data/words';
 import { beliefOf } from '../metal/belief';
 import { judgeStopWork } from '../repair/stopWork';
-import { inWords } from '../units/format';
+import { inWords, midSentence } from '../units/format';
 import type { Room } from './room';
 import { coatingsOf } from './rooms/metal';
 import { coolingWords, warm } from './heatSteps';
@@ -107,7 +107,7 @@ function oldWeldOut({ job, wants }: Situation): string[] {
   const old = beliefOf(job.metal.oldWeld);
   const [likeliest] = old.shares;
   if (!old.tested || !likeliest) return [];
-  const name = metalFamily(likeliest.family).name.toLowerCase();
+  const name = midSentence(metalFamily(likeliest.family).name);
   return wants.families.includes(likeliest.family)
     ? [`The old weld seems ${name}: sound parts may stay, cracks go to their ends.`]
     : [`The old weld seems ${name}, not the base metal: cut all of it out before you weld.`];

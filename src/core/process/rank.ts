@@ -121,7 +121,7 @@ function onMetal(id: ProcessId, { families, stick }: Place): Point[] {
     {
       about: 'metal',
       mark: taking.mark,
-      words: `${metalFamily(family).name.toLowerCase()}: ${taking.words}`,
+      words: `${midSentence(metalFamily(family).name)}: ${taking.words}`,
       source: PROCESSES_SOURCE,
     },
   ];
@@ -145,7 +145,7 @@ function onSurface(id: ProcessId, { surface }: Place): Point[] {
   const mark = ON_SURFACE[id][surface];
   const does = { no: 'not on it', poor: 'badly on it', fair: 'puts up with it', good: 'fine' }[mark];
   return [
-    { about: 'surface', mark, words: `${SURFACES[surface].toLowerCase()}: ${does}`, source: SURFACE_SOURCE },
+    { about: 'surface', mark, words: `${midSentence(SURFACES[surface])}: ${does}`, source: SURFACE_SOURCE },
   ];
 }
 
@@ -157,7 +157,7 @@ function inPosition(id: ProcessId, { position }: Place): Point[] {
     {
       about: 'position',
       mark,
-      words: `${POSITIONS[position].toLowerCase()}: ${does}`,
+      words: `${midSentence(POSITIONS[position])}: ${does}`,
       source: POSITION_SOURCE,
     },
   ];

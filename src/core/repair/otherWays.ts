@@ -12,7 +12,7 @@ import type { FamilyId } from '../data/families';
 import type { Job } from '../formats/job';
 import type { JointGeometry } from '../joint/geometry';
 import type { JointWants } from '../metal/wants';
-import { inWords } from '../units/format';
+import { inWords, midSentence } from '../units/format';
 import type { UnitSystem } from '../units/kinds';
 import { judgeStopWork } from './stopWork';
 
@@ -58,7 +58,7 @@ function against(way: OtherWay, { job, wants, joint, system }: OtherWaysContext)
   );
   const [first] = burns;
   if (first !== undefined)
-    return `Not while it may be ${metalFamily(first).name.toLowerCase()}: ${way.hot ? 'no flame' : 'no drill, no chips'}.`;
+    return `Not while it may be ${midSentence(metalFamily(first).name)}: ${way.hot ? 'no flame' : 'no drill, no chips'}.`;
   if (
     (way.hot || way.cuts) &&
     judgeStopWork(job.look.stopWork).stops.some(({ question }) => question.holdsVapour)

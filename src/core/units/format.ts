@@ -88,3 +88,6 @@ export const inWords = (system: UnitSystem) => ({
 /** Words as they stand inside a sentence: a first capital goes, an abbreviation stays. */
 export const midSentence = (words: string): string =>
   /^[A-Z]{2}/.test(words) ? words : words.charAt(0).toLowerCase() + words.slice(1);
+
+/** Words as they stand at the start of a sentence. */
+export const sentence = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);

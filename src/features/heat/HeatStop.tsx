@@ -1,3 +1,4 @@
+import { midSentence, inWords } from '../../core/units/format';
 import { useDeferredValue } from 'react';
 import { View } from 'react-native';
 import { RESTRAINTS, type RestraintId } from '@core/data/heatIds';
@@ -9,7 +10,6 @@ import type { SchoolId } from '@core/data/schools';
 import { proceduresFor } from '@core/plan/procedure';
 import { schoolsFor } from '@core/plan/schools';
 import { needsNoPreheat } from '@core/plan/rooms/preheat';
-import { inWords } from '@core/units/format';
 import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
@@ -80,7 +80,7 @@ function Ways({ open }: { open: OpenJob }) {
       {procedures.length > 0 && (
         <Act
           align="left"
-          title={`How it is done: ${procedures.map(({ title }) => title.charAt(0).toLowerCase() + title.slice(1)).join('; ')}`}
+          title={`How it is done: ${procedures.map(({ title }) => midSentence(title)).join('; ')}`}
           testID="to-procedure"
           onPress={() => openProcedure(open.job.id)}
         />

@@ -1,3 +1,4 @@
+import { midSentence } from '../../core/units/format';
 import { ScrollView } from 'react-native';
 import { leversFor } from '@core/plan/levers/levers';
 import { speakLeft } from '@core/plan/speak';
@@ -33,7 +34,7 @@ export function Aside({ open }: { open: OpenJob }) {
     >
       {tightest && best.length > 0 && (
         <>
-          <Words as="head">{`What gives more room: ${tightest.title.toLowerCase()}`}</Words>
+          <Words as="head">{`What gives more room: ${midSentence(tightest.title)}`}</Words>
           {best.map((lever) => (
             <LeverRow
               key={lever.id}
@@ -47,7 +48,7 @@ export function Aside({ open }: { open: OpenJob }) {
       )}
       {tightest && best.length === 0 && (
         <Words as="small" tone="quiet">
-          {`Nothing in the kit gives ${tightest.title.toLowerCase()} more room${speakLeft(tightest, open.system) === null ? '' : ' than this'}.`}
+          {`Nothing in the kit gives ${midSentence(tightest.title)} more room${speakLeft(tightest, open.system) === null ? '' : ' than this'}.`}
         </Words>
       )}
       <Words as="head">Room</Words>

@@ -1,3 +1,4 @@
+import { sentence } from '../../core/units/format';
 import { View } from 'react-native';
 import { sourceWords } from '@core/data/sources';
 import { leversFor } from '@core/plan/levers/levers';
@@ -57,8 +58,6 @@ export function RoomPage({ open, roomId }: { open: OpenJob; roomId: string }) {
     </>
   );
 }
-
-const sentence = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
 
 /** The range behind the number. */
 function Sureness({ room, open }: { room: Room; open: OpenJob }) {

@@ -1,3 +1,4 @@
+import { midSentence, sentence } from '../../core/units/format';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { STOP_WORK_GROUP_IDS, stopWorkGroup, type StopWorkGroupId } from '@core/data/stopWork';
@@ -27,7 +28,7 @@ function Group({ id, open }: { id: StopWorkGroupId; open: OpenJob }) {
   const asked = Object.entries(group.questions);
   const answers = open.job.look.stopWork;
   const [opened, setOpened] = useState(false);
-  const answer = (edits: Edit[]) => open.edit(edits, `Stop work: ${group.title.toLowerCase()}`);
+  const answer = (edits: Edit[]) => open.edit(edits, `Stop work: ${midSentence(group.title)}`);
   const pathOf = (question: string) => `look.stopWork.${question}`;
   const all = (value: StopWorkAnswer | undefined) =>
     answer(asked.map(([question]) => ({ path: pathOf(question), value })));
@@ -133,5 +134,3 @@ function Group({ id, open }: { id: StopWorkGroupId; open: OpenJob }) {
 
 const isGiven = (answer: StopWorkAnswer | undefined): answer is 'yes' | 'no' | 'prepared' =>
   answer === 'yes' || answer === 'no' || answer === 'prepared';
-
-const sentence = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);

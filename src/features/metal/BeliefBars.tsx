@@ -1,3 +1,4 @@
+import { midSentence } from '../../core/units/format';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { FAILS_SHARE } from '@core/data/losses';
@@ -71,7 +72,7 @@ export function BeliefBars({ belief, share, onOpen }: Props) {
       })}
       {belief.uncleared.length > 0 && belief.tested && (
         <Words as="small" tone="danger" testID="uncleared">
-          {`Not cleared by a test of its own: ${belief.uncleared.map((id) => metalFamily(id).name.toLowerCase()).join(', ')}.`}
+          {`Not cleared by a test of its own: ${belief.uncleared.map((id) => midSentence(metalFamily(id).name)).join(', ')}.`}
         </Words>
       )}
       <Act

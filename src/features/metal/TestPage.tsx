@@ -1,3 +1,4 @@
+import { midSentence } from '../../core/units/format';
 import { View } from 'react-native';
 import { metalFamily } from '@core/data/metals';
 import { metalTest, type MetalTest } from '@core/data/metalTests';
@@ -30,7 +31,7 @@ export function TestPage({ open, place, test }: { open: OpenJob; place: MetalPla
   const row = metalTest(test);
   const lock = lockOf(test, side);
   const entries = Object.entries(side.evidence).filter(([, entry]) => entry.test === test);
-  const title = `${placeName(job, place)}: ${row.name.toLowerCase()}`;
+  const title = `${placeName(job, place)}: ${midSentence(row.name)}`;
   const pathOf = (id: string) => `metal.${place}.evidence.${id}`;
   const add = (entry: Evidence) => open.set(pathOf(newId()), entry, title);
   const skipped = side.skipped.includes(test);
@@ -40,7 +41,7 @@ export function TestPage({ open, place, test }: { open: OpenJob; place: MetalPla
     <>
       <View style={{ gap: SPACE.xs }}>
         <Words as="title">{row.name}</Words>
-        <Words tone="quiet">{`${placeName(job, place)}. Tells: ${row.tells.toLowerCase()}.`}</Words>
+        <Words tone="quiet">{`${placeName(job, place)}. Tells: ${midSentence(row.tells)}.`}</Words>
         <Words as="label" tone="quiet">
           {[
             costOf(test),
@@ -217,7 +218,7 @@ function Now({ open, place, test }: { open: OpenJob; place: MetalPlace; test: Te
       {onward && (
         <Act
           kind="main"
-          title={`Next: ${metalTest(onward).name.toLowerCase()}`}
+          title={`Next: ${midSentence(metalTest(onward).name)}`}
           testID="next-test"
           onPress={() => nextTest(open.job.id, place, onward)}
         />

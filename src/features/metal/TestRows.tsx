@@ -1,10 +1,10 @@
+import { midSentence, trimmed } from '../../core/units/format';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { HARMS, metalTest } from '@core/data/metalTests';
 import { TOOLS } from '@core/data/tools';
 import type { TestWorth } from '@core/metal/next';
 import type { MetalPlace } from '@core/plan/levers/lever';
-import { trimmed } from '@core/units/format';
 import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
@@ -77,7 +77,7 @@ function TestTable({ open, place, tests, onOpen }: TableProps) {
           shown.length > 0
             ? shown.join('; ')
             : row.lacks.length > 0
-              ? `no ${row.lacks.map((tool) => TOOLS[tool].toLowerCase()).join(', ')} in the kit`
+              ? `no ${row.lacks.map((tool) => midSentence(TOOLS[tool])).join(', ')} in the kit`
               : row.lock
                 ? `locked: ${row.lock.why}`
                 : worthOf(row);

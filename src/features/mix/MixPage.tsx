@@ -1,3 +1,4 @@
+import { midSentence, trimmed } from '../../core/units/format';
 import { useDeferredValue, useState } from 'react';
 import { View } from 'react-native';
 import type { DiagramId } from '@core/constitution/cloud';
@@ -11,7 +12,6 @@ import type { MixPlan } from '@core/plan/mix/mixPlan';
 import { coveringOf } from '@core/plan/mix/covering';
 import { mixTechnique } from '@core/plan/mix/technique';
 import { metalsOf } from '@core/plan/rooms/ferrite';
-import { trimmed } from '@core/units/format';
 import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
@@ -122,7 +122,7 @@ function Chart({ mix }: { mix: MixPlan }) {
       />
       <DiagramPicture mix={mix} id={id} cloud={cloud} />
       <Words as="small">
-        {`R ${mix.rodClass} undiluted. A ${mix.sides.a.name.toLowerCase()}${several ? `, B ${mix.sides.b.name.toLowerCase()}` : ''}. Ring: the bead; bar: more or less melted in. Dashed red: martensite under it. Shaded: where it may lie.`}
+        {`R ${mix.rodClass} undiluted. A ${midSentence(mix.sides.a.name)}${several ? `, B ${midSentence(mix.sides.b.name)}` : ''}. Ring: the bead; bar: more or less melted in. Dashed red: martensite under it. Shaded: where it may lie.`}
       </Words>
       <Words as="small" testID="cloud-says" live>
         {failed
@@ -198,7 +198,7 @@ function Stirring({ open, mix }: { open: OpenJob; mix: MixPlan }) {
       )}
       {mix.butter && (
         <Pick
-          label={`Butter: two layers of ${mix.butter.rodClass} on the ${metalFamily(mix.butter.on === 'A' ? mix.worst.a : mix.worst.b).name.toLowerCase()} first`}
+          label={`Butter: two layers of ${mix.butter.rodClass} on the ${midSentence(metalFamily(mix.butter.on === 'A' ? mix.worst.a : mix.worst.b).name)} first`}
           testID="butter"
           options={[
             { id: 'no', name: 'Join in one go' },

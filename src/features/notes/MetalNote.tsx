@@ -1,3 +1,4 @@
+import { sentence, inWords } from '../../core/units/format';
 import { View } from 'react-native';
 import { clearingOf } from '@core/data/clearing';
 import { FAMILY_IDS, type FamilyId } from '@core/data/families';
@@ -8,7 +9,6 @@ import { OTHER_PROCESSES, PROCESSES } from '@core/data/processIds';
 import { PROCESSES_SOURCE, takesOf } from '@core/data/processes';
 import { PRACTICE, sourceWords, type Source } from '@core/data/sources';
 import { familyHeatRule } from '@core/heat/familyRule';
-import { inWords } from '@core/units/format';
 import { useApp } from '@/state/store';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
@@ -106,8 +106,6 @@ function Note({ id }: { id: FamilyId }) {
     </>
   );
 }
-
-const sentence = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
 
 /** One cell of the library, with where it comes from. */
 function Cell({ name, words, source }: { name: string; words: string; source: Source }) {

@@ -1,7 +1,7 @@
+import { midSentence, trimmed } from '../../core/units/format';
 import { Pressable, View } from 'react-native';
 import { powerChain, weakestLink, type ChainLink, type LinkKind } from '@core/plan/chain';
 import { speakState } from '@core/plan/speak';
-import { trimmed } from '@core/units/format';
 import type { OpenJob } from '@/state/useJob';
 import { openRoom } from '@/ui/goTo';
 import { Jaws } from '@/ui/Jaws';
@@ -37,7 +37,7 @@ export function ChainPicture({ open }: { open: OpenJob }) {
       <Words as="head">From the socket to the arc</Words>
       {weakest && (
         <Words as="small" tone="quiet" testID="weakest">
-          {`It hangs on: ${weakest.name.toLowerCase()}, ${weakest.room?.title.toLowerCase() ?? ''}.`}
+          {`It hangs on: ${midSentence(weakest.name)}, ${weakest.room ? midSentence(weakest.room.title) : ''}.`}
         </Words>
       )}
       <View>

@@ -1,3 +1,4 @@
+import { midSentence } from '../../core/units/format';
 import { View } from 'react-native';
 import { FINDINGS, SYMPTOMS, type FindingId } from '@core/data/noArcIds';
 import { searchArc, type ArcCheck } from '@core/plan/noArc';
@@ -37,7 +38,7 @@ export function NoArcPage({ open }: { open: OpenJob }) {
       />
       {found && (
         <Card testID="arc-found">
-          <Words as="head">{`It was: ${found.name.toLowerCase()}`}</Words>
+          <Words as="head">{`It was: ${midSentence(found.name)}`}</Words>
           <Words>{found.mend}</Words>
         </Card>
       )}
@@ -79,7 +80,7 @@ export function NoArcPage({ open }: { open: OpenJob }) {
       {looked.length > 0 && (
         <View style={{ gap: SPACE.xs }}>
           <Words as="label" tone="quiet">
-            {`Fine: ${looked.map(({ name }) => name.toLowerCase()).join(', ')}.`}
+            {`Fine: ${looked.map(({ name }) => midSentence(name)).join(', ')}.`}
           </Words>
         </View>
       )}

@@ -1,3 +1,4 @@
+import { midSentence, inWords, trimmed } from '../../core/units/format';
 import { router } from 'expo-router';
 import { View } from 'react-native';
 import { CABLES } from '@core/data/cables';
@@ -6,7 +7,6 @@ import { checkMachine } from '@core/formats/checkKit';
 import type { Machine, Supply } from '@core/formats/kit';
 import { chooseProcess } from '@core/plan/processes';
 import { WITHHELD_WORDS } from '@core/plan/withheld';
-import { inWords, trimmed } from '@core/units/format';
 import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
@@ -123,7 +123,7 @@ export function PowerStop({ open }: { open: OpenJob }) {
 }
 
 const machineNote = ({ type, min_A, max_A, poles }: Machine): string =>
-  `${MACHINE_TYPES[type].name.toLowerCase()}, ${min_A ?? '?'} to ${max_A ?? '?'} A, ${poles.join(' ')}`;
+  `${midSentence(MACHINE_TYPES[type].name)}, ${min_A ?? '?'} to ${max_A ?? '?'} A, ${poles.join(' ')}`;
 
 const supplyNote = (
   { volts_V, breaker_A, breakerKind, cordLength_m, cordSize }: Supply,

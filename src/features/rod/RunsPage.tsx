@@ -1,3 +1,4 @@
+import { midSentence, inWords } from '../../core/units/format';
 import { useMemo } from 'react';
 import { View } from 'react-native';
 import { ROD_SIZES } from '@core/data/rodSizes';
@@ -6,7 +7,6 @@ import { orderName } from '@core/plan/order/orderPlan';
 import { compareSizes, type SizeChoice } from '@core/plan/sizes';
 import { runsPerRod, tieInsInWords } from '@core/rods/along';
 import { rodsByKind } from '@core/rods/beads';
-import { inWords } from '@core/units/format';
 import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
@@ -141,7 +141,7 @@ function SizeRow({
             {`${say(row.beadPerRod_mm)} a rod · ${row.passes === 1 ? '1 pass' : `${row.passes} passes`} · ${row.runs === 1 ? '1 run' : `${row.runs} runs`} · ${tieInsInWords(row.tieIns)}`}
           </Words>
           <Words as="label" tone={row.tightest?.state === 'none' ? 'danger' : 'quiet'}>
-            {`${row.rods} rods, ${held}${row.tightest ? `; tightest: ${row.tightest.title.toLowerCase()}` : ''}`}
+            {`${row.rods} rods, ${held}${row.tightest ? `; tightest: ${midSentence(row.tightest.title)}` : ''}`}
           </Words>
         </View>
         {!row.taken && (

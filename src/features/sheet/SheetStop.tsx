@@ -1,3 +1,4 @@
+import { midSentence, trimmed } from '../../core/units/format';
 import { useMemo } from 'react';
 import { View } from 'react-native';
 import { writeJobFile } from '@core/formats/write';
@@ -6,7 +7,6 @@ import { DEFERENCE, HALT_TITLES, sheetMarkdown, SIGN_LINE, VERDICT_WORDS } from 
 import { WITHHELD_WORDS } from '@core/plan/withheld';
 import { speakRoom } from '@core/plan/speak';
 import type { Step } from '@core/plan/step';
-import { trimmed } from '@core/units/format';
 import { saveFile } from '@/state/files';
 import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';
@@ -47,7 +47,7 @@ export function SheetStop({ open }: { open: OpenJob }) {
         </View>
         {plan.summary !== '' && <Words tone="quiet">{plan.summary}</Words>}
         {tightest && plan.verdict !== 'stopped' && (
-          <Words>{`Tightest: ${tightest.title.toLowerCase()}, ${speakRoom(tightest, system)}`}</Words>
+          <Words>{`Tightest: ${midSentence(tightest.title)}, ${speakRoom(tightest, system)}`}</Words>
         )}
       </View>
       <Halts plan={plan} />

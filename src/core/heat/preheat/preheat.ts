@@ -1,3 +1,4 @@
+import { midSentence } from '../../units/format';
 import type { FamilyId } from '../../data/families';
 import { METHOD_IDS, type MethodId } from '../../data/heatIds';
 import { SOFT_FILLER_C } from '../../data/heatLimits';
@@ -133,7 +134,7 @@ export function governing(
   { by, family }: SteelPreheat,
   { rule }: PreheatQuestion,
 ): { askedBy: string; askedSource: Source } {
-  const name = metalFamily(family).name.toLowerCase();
+  const name = midSentence(metalFamily(family).name);
   switch (by) {
     case 'family':
       return { askedBy: `The rule for ${name}.`, askedSource: rule.source };

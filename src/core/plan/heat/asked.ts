@@ -1,3 +1,4 @@
+import { midSentence } from '../../units/format';
 import type { FamilyId } from '../../data/families';
 import {
   ASSUMED_HEAT as ASSUMED,
@@ -107,7 +108,7 @@ export function askedOf(
     if (rule.preheatMin_C === null) continue;
     asks.push({
       asked_C: exactly(rule.preheatMin_C),
-      askedBy: `The rule for ${metalFamily(family).name.toLowerCase()}.`,
+      askedBy: `The rule for ${midSentence(metalFamily(family).name)}.`,
       askedSource: rule.source,
       asker: null,
     });

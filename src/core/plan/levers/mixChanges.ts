@@ -1,3 +1,4 @@
+import { midSentence } from '../../units/format';
 import { FAVOURED_SHARE } from '../../data/dilution';
 import { FAVOURS, type FavourId } from '../../data/ironIds';
 import { idsOf } from '../../data/words';
@@ -22,7 +23,7 @@ export const favourChanges: ChangeMaker = (situation) => {
     .filter((id) => job.weld.favour !== id)
     .map((id: FavourId): Change => ({
       id: `favour-${id}`,
-      title: `Hold the arc to the ${metalFamily(id === 'A' ? mix.worst.a : mix.worst.b).name.toLowerCase()}`,
+      title: `Hold the arc to the ${midSentence(metalFamily(id === 'A' ? mix.worst.a : mix.worst.b).name)}`,
       cost: `${Math.round(PERCENT * FAVOURED_SHARE.value)} % of what melts in comes from that side`,
       edits: [{ path: 'weld.favour', value: id }],
     }));
@@ -61,7 +62,7 @@ export const butterChange: ChangeMaker = (situation) => {
       },
     ];
   const offered = rodsBetween(mix.worst.a, mix.worst.b).butter;
-  const name = metalFamily(butter.on === 'A' ? mix.worst.a : mix.worst.b).name.toLowerCase();
+  const name = midSentence(metalFamily(butter.on === 'A' ? mix.worst.a : mix.worst.b).name);
   return [
     {
       id: 'butter',

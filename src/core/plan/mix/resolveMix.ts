@@ -1,3 +1,4 @@
+import { midSentence } from '../../units/format';
 import { baseMetalOf, type BaseMetal } from '../../constitution/baseMetal';
 import { mixed, type Chemistry } from '../../constitution/chemistry';
 import { dilutionByLayer, dilutionByPass, dilutionOf } from '../../constitution/dilution';
@@ -178,7 +179,7 @@ const buttered = remembered((base: BaseMetal) => {
     const top = butterLayers(rodClass, base.likeliest).at(-1)?.percent ?? base.likeliest;
     const side: BaseMetal = {
       ...base,
-      name: `${rodClass} on ${base.name.toLowerCase()}`,
+      name: `${rodClass} on ${midSentence(base.name)}`,
       words: `${base.words} Buttered: the top layer is what the joint melts.`,
       elements: Object.fromEntries(
         Object.entries(top).map(([element, nominal]) => [

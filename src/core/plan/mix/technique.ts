@@ -6,7 +6,7 @@ import { LAYER_DILUTION_pct, STICK_DILUTION_pct } from '../../data/dilution';
 import { ampWindow } from '../../rods/amps';
 import { planBeads } from '../../rods/beads';
 import { rodsBetween } from '../../metal/rodsBetween';
-import { inWords, trimmed } from '../../units/format';
+import { inWords, trimmed, midSentence } from '../../units/format';
 import { step, type Step } from '../step';
 import type { Situation } from '../situation';
 import type { MixPair } from './mixPlan';
@@ -55,7 +55,7 @@ export function mixTechnique(situation: Situation): string[] {
   const groups = groupsOf(pair);
   const favoured = sideToFavour(pair);
   const stainlessRod = rodClass(mix.rodClass).coating === 'stainless';
-  const name = (side: 'A' | 'B') => metalFamily(side === 'A' ? pair.a : pair.b).name.toLowerCase();
+  const name = (side: 'A' | 'B') => midSentence(metalFamily(side === 'A' ? pair.a : pair.b).name);
   const covering = coveringOf(situation);
   const fillet = joint.kind === 't-fillet' || joint.kind === 'lap';
   return [
@@ -113,7 +113,7 @@ export function butterStep(situation: Situation): Step | null {
           half: true,
         });
   const rods = beads ? Math.ceil(beads.passes.reduce((sum, { rods: n }) => sum + n, 0)) : null;
-  return step(`Butter the ${metalFamily(family).name.toLowerCase()}`, {
+  return step(`Butter the ${midSentence(metalFamily(family).name)}`, {
     settings: [
       { label: 'Rod', value: `${butter.rodClass} ${ROD_SIZES[size].inches} in` },
       ...(current_A === null ? [] : [{ label: 'Amps', value: `${current_A} A` }]),

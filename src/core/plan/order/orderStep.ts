@@ -1,5 +1,5 @@
 import { ARCS, FRAME_TRAVELS, LEADS, TRAVELS } from '../../data/orderIds';
-import { inWords, trimmed } from '../../units/format';
+import { inWords, trimmed, midSentence, sentence } from '../../units/format';
 import { step, type Step } from '../step';
 import type { Situation } from '../situation';
 import type { BlowPlan } from './blowPlan';
@@ -15,10 +15,10 @@ export function orderStep(situation: Situation): Step | null {
   const frame = blow.piece.kind === 'frame';
   return step('Clamp and order', {
     settings: [
-      { label: 'Way', value: (frame ? FRAME_TRAVELS : TRAVELS)[blow.travel].toLowerCase() },
+      { label: 'Way', value: midSentence((frame ? FRAME_TRAVELS : TRAVELS)[blow.travel]) },
       ...(several
         ? [
-            { label: 'Order', value: orderName(id, blow.piece.kind).toLowerCase() },
+            { label: 'Order', value: midSentence(orderName(id, blow.piece.kind)) },
             {
               label: frame ? 'Corners' : 'Segments',
               value: frame
@@ -27,10 +27,8 @@ export function orderStep(situation: Situation): Step | null {
             },
           ]
         : []),
-      ...(job.order.arc === null ? [] : [{ label: 'Arc', value: ARCS[job.order.arc].name.toLowerCase() }]),
-      ...(job.order.lead === null
-        ? []
-        : [{ label: 'Work lead', value: LEADS[job.order.lead].toLowerCase() }]),
+      ...(job.order.arc === null ? [] : [{ label: 'Arc', value: midSentence(ARCS[job.order.arc].name) }]),
+      ...(job.order.lead === null ? [] : [{ label: 'Work lead', value: midSentence(LEADS[job.order.lead]) }]),
     ],
     actions: [
       clampInWords(blow, say.size),
@@ -41,7 +39,7 @@ export function orderStep(situation: Situation): Step | null {
         : []),
       ...(several
         ? [
-            `${capital(countedFrom(blow.piece.kind))}: ${orderInWords(judged.order, blow.piece.kind)}. ${startsInWords(plan)}${frame ? '' : `Hottest start about ${say.temperature(judged.hottest_C)}.`}`,
+            `${sentence(countedFrom(blow.piece.kind))}: ${orderInWords(judged.order, blow.piece.kind)}. ${startsInWords(plan)}${frame ? '' : `Hottest start about ${say.temperature(judged.hottest_C)}.`}`,
           ]
         : []),
       ...(frame ? ['Turn it over and go the same way round on the other faces.'] : []),
@@ -60,8 +58,6 @@ export function orderStep(situation: Situation): Step | null {
     ],
   });
 }
-
-const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
 
 function clampInWords({ piece, seam, clampAssumed }: BlowPlan, size: (mm: number) => string): string {
   const [clamp] = piece.clamps;

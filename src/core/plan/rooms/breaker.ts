@@ -2,7 +2,7 @@ import { BREAKERS, type BreakerEdge } from '../../data/breakers';
 import { MACHINE_SOURCE } from '../../data/machines';
 import { CHOSEN, PRACTICE } from '../../data/sources';
 import { peakTripShare, tripsAt_A } from '../../power/breaker';
-import { trimmed } from '../../units/format';
+import { trimmed, midSentence } from '../../units/format';
 import { under, unknown } from '../room';
 import type { Situation } from '../situation';
 import type { Timeline } from '../timeline';
@@ -68,7 +68,7 @@ export const breaker: Assessor = {
           ? []
           : [
               {
-                words: `No supply amps typed from the nameplate: reckoned from its type (${plate.type.name.toLowerCase()}).`,
+                words: `No supply amps typed from the nameplate: reckoned from its type (${midSentence(plate.type.name)}).`,
                 source: PRACTICE,
               },
             ]),

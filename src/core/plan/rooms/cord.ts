@@ -2,11 +2,9 @@ import { CABLES, CABLE_SOURCE, RESISTIVITY_SOURCE } from '../../data/cables';
 import { CORD_DROP_ACT, CORD_DROP_AIM } from '../../data/limits';
 import { MACHINE_SOURCE } from '../../data/machines';
 import { mapRange } from '../../units/range';
-import { inWords, trimmed } from '../../units/format';
+import { inWords, trimmed, sentence } from '../../units/format';
 import { under, unknown, yesNo } from '../room';
 import type { Assessor } from './assessor';
-
-const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
 
 /** Voltage lost in line and cords, as a share of the supply. */
 export const cord: Assessor = {
@@ -57,7 +55,7 @@ export const cord: Assessor = {
       until: `act over ${trimmed(limit_pct.nominal, 0)} %`,
       reasons: [
         {
-          words: `${path === '' ? 'No cord' : capital(path)} at ${trimmed(draw.current_A.nominal, 1)} A drops ${trimmed((drop_pct.nominal / 100) * volts, 1)} V of ${trimmed(volts, 0)} V, there and back.`,
+          words: `${path === '' ? 'No cord' : sentence(path)} at ${trimmed(draw.current_A.nominal, 1)} A drops ${trimmed((drop_pct.nominal / 100) * volts, 1)} V of ${trimmed(volts, 0)} V, there and back.`,
           source: RESISTIVITY_SOURCE,
         },
         {

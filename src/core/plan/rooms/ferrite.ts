@@ -3,7 +3,7 @@ import { DILUTION_SOURCE } from '../../data/dilution';
 import { metalFamily } from '../../data/metals';
 import { CHOSEN, PRACTICE } from '../../data/sources';
 import { austeniticByMake, type FerriteWanted } from '../../constitution/wanted';
-import { trimmed } from '../../units/format';
+import { trimmed, midSentence } from '../../units/format';
 import { exactly, type Range } from '../../units/range';
 import { over, ruled, under, yesNo, type Reason, type RoomState } from '../room';
 import type { MixPair, MixPlan } from '../mix/mixPlan';
@@ -57,8 +57,8 @@ export function mixReasons({ situation, pair }: { situation: Situation; pair: Mi
 /** The metals of a pair in words. */
 export const metalsOf = ({ a, b }: MixPair): string =>
   a === b
-    ? metalFamily(a).name.toLowerCase()
-    : `${metalFamily(a).name.toLowerCase()} and ${metalFamily(b).name.toLowerCase()}`;
+    ? midSentence(metalFamily(a).name)
+    : `${midSentence(metalFamily(a).name)} and ${midSentence(metalFamily(b).name)}`;
 
 const ASK = 'Name the grades at Heat, under "The mixed weld": the range closes in.';
 

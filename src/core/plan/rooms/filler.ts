@@ -1,3 +1,4 @@
+import { midSentence } from '../../units/format';
 import { BRAZE_IRON } from '../../data/heatRules';
 import { unknown, yesNo } from '../room';
 import type { Assessor } from './assessor';
@@ -16,7 +17,7 @@ export const filler: Assessor = {
       return yesNo('open', {
         now: 'bronze by torch',
         gap: 'brazed, no stick',
-        until: metalsInWords(situation).toLowerCase(),
+        until: midSentence(metalsInWords(situation)),
         reasons: [{ words: `${situation.iron.way.why} ${BRAZE_IRON.words}`, source: BRAZE_IRON.source }],
       });
     if (!rod) {
@@ -39,7 +40,7 @@ export const filler: Assessor = {
           );
     }
     const id = rod.value.rodClass;
-    const metals = wants.verdict === 'unknown' ? '' : metalsInWords(situation).toLowerCase();
+    const metals = wants.verdict === 'unknown' ? '' : midSentence(metalsInWords(situation));
     if (!rodsWanted.includes(id)) {
       return yesNo('closed', {
         now: id,

@@ -7,7 +7,7 @@ import { CHOSEN, OUR_JUDGEMENT, PRACTICE } from '../../data/sources';
 import { planShareOf, sharesOf } from '../../metal/doubt';
 import { shareOf } from '../../metal/plausible';
 import { exactly } from '../../units/range';
-import { trimmed } from '../../units/format';
+import { trimmed, midSentence } from '../../units/format';
 import { under, unknown, yesNo } from '../room';
 import type { Situation } from '../situation';
 import type { Assessor } from './assessor';
@@ -42,7 +42,7 @@ export const identification: Assessor = {
       until: `planned for from ${percent(share)}`,
       reasons: [
         {
-          words: `Likeliest of what this plan is not made for: ${metalFamily(left.family).name.toLowerCase()}, ${percent(left.share)}.`,
+          words: `Likeliest of what this plan is not made for: ${midSentence(metalFamily(left.family).name)}, ${percent(left.share)}.`,
           source: OUR_JUDGEMENT,
         },
         {

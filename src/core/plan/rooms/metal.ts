@@ -3,7 +3,7 @@ import { metalFamily } from '../../data/metals';
 import { repeatWords, suspectWords } from '../../metal/suspect';
 import { PRACTICE, type Source } from '../../data/sources';
 import { plausibleCoatings } from '../../metal/coating';
-import { trimmed } from '../../units/format';
+import { trimmed, midSentence, sentence } from '../../units/format';
 import { unknown, yesNo } from '../room';
 import type { Situation } from '../situation';
 import type { Assessor } from './assessor';
@@ -15,10 +15,10 @@ export const coatingsOf = ({ job: { metal } }: Situation) =>
 /** The metals of both sides in words: what each may be, and what it meets. */
 export function metalsInWords({ wants }: Situation): string {
   const sides = wants.sides
-    .map((side) => side.map(({ family }) => metalFamily(family).name))
+    .map((side) => side.map(({ family }) => midSentence(metalFamily(family).name)))
     .map((names) => (names.length > 3 ? `${names.slice(0, 3).join(', ')} …` : names.join(' or ')))
     .filter((words) => words !== '');
-  return [...new Set(sides)].join(' to ');
+  return sentence([...new Set(sides)].join(' to '));
 }
 
 const percent = (share: number): string => `${trimmed(100 * share, share < 0.01 ? 2 : 0)} %`;
@@ -57,9 +57,12 @@ export const metal: Assessor = {
     const conflict = conflictInWords(situation);
     switch (wants.verdict) {
       case 'never':
+        // What is refused is named, not all that it might be.
         return yesNo('closed', {
-          now: named,
-          gap: 'not by arc in the field',
+          now:
+            sentence(wants.refused.map((family) => midSentence(metalFamily(family).name)).join(' to ')) ||
+            named,
+          gap: wants.unjoinable ? 'no arc joins them' : 'not by arc in the field',
           until: 'never',
           reasons: [{ words: `${wants.why} Instead: ${wants.instead}`, source: PRACTICE }],
         });
@@ -68,7 +71,7 @@ export const metal: Assessor = {
           {
             now: named || 'not known',
             gap: conflict ? 'the tests disagree' : wants.apart ? 'which of these?' : 'what is it?',
-            until: conflict ? 'one of them is wrong' : wants.apart ? 'no one plan' : 'planned as the worst',
+            until: conflict ? 'one of them is wrong' : 'no plan until then',
             reasons: [
               { words: `${wants.why} ${conflict || wants.instead}`, source: PRACTICE },
               ...sharesInWords(situation),
@@ -150,7 +153,7 @@ export const coating: Assessor = {
     const toStrip = all.filter((id) => COATINGS[id].verdict === 'strip');
     if (toStrip.length === 0) return null;
     return yesNo('departure', {
-      now: toStrip.map((id) => COATINGS[id].name.toLowerCase()).join(', '),
+      now: toStrip.map((id) => midSentence(COATINGS[id].name)).join(', '),
       gap: 'off before the arc',
       until: 'fume',
       reasons: toStrip.map((id) => ({ words: COATINGS[id].words, source: PRACTICE })),

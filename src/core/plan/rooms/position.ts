@@ -1,3 +1,4 @@
+import { midSentence } from '../../units/format';
 import { HELD_UP_ROD } from '../../data/limits';
 import { ROD_SIZES } from '../../data/rodSizes';
 import { STAINLESS_COVERINGS } from '../../data/service';
@@ -18,7 +19,7 @@ export const position: Assessor = {
     const at = job.look.position;
     if (!rod || at === null) return null;
     const { rodClass: id, size } = rod.value;
-    const spoken = { now: `${id} ${ROD_SIZES[size].inches}`, until: POSITIONS[at].toLowerCase() };
+    const spoken = { now: `${id} ${ROD_SIZES[size].inches}`, until: midSentence(POSITIONS[at]) };
     if (!reaches(id, at))
       return yesNo('closed', {
         ...spoken,

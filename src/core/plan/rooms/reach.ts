@@ -1,7 +1,7 @@
 import { HAND_BEHIND_ROD } from '../../data/limits';
 import { ROD_SIZES } from '../../data/rodSizes';
 import { ACCESS } from '../../data/words';
-import { inWords } from '../../units/format';
+import { inWords, midSentence } from '../../units/format';
 import { exactly } from '../../units/range';
 import { over, unknown, yesNo } from '../room';
 import type { Assessor } from './assessor';
@@ -33,7 +33,7 @@ export const reach: Assessor = {
       return access === 'blind'
         ? unknown(
             {
-              now: ACCESS.blind.toLowerCase(),
+              now: midSentence(ACCESS.blind),
               gap: 'does the rod get in?',
               until: `${say(full)} for a new rod`,
               reasons,

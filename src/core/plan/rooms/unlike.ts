@@ -21,7 +21,7 @@ import {
 } from '../../data/service';
 import { CHOSEN, HANDBOOK } from '../../data/sources';
 import type { FamilyId } from '../../data/families';
-import { inWords, trimmed } from '../../units/format';
+import { inWords, trimmed, midSentence } from '../../units/format';
 import { exactly } from '../../units/range';
 import { ruled, under } from '../room';
 import { settledMix } from '../mix/settledMix';
@@ -67,7 +67,7 @@ export const expansion: Assessor = {
         until: `${limit} % yields`,
         reasons: [
           {
-            words: `${metalFamily(pair.a).name} grows ${trimmed(a, 1)}, ${metalFamily(pair.b).name.toLowerCase()} ${trimmed(b, 1)} millionths per degree.`,
+            words: `${metalFamily(pair.a).name} grows ${trimmed(a, 1)}, ${midSentence(metalFamily(pair.b).name)} ${trimmed(b, 1)} millionths per degree.`,
             source: HANDBOOK,
           },
           {
@@ -107,7 +107,7 @@ export const galvanic: Assessor = {
     const weld = seriesOfRod(mix.rodClass, rodClass(mix.rodClass).coating);
     const sides = [pair.a, pair.b].flatMap((family) => {
       const series = seriesOfFamily(family, metalFamily(family).group);
-      return series ? [{ name: metalFamily(family).name.toLowerCase(), volts: SEA_POTENTIAL_V[series] }] : [];
+      return series ? [{ name: midSentence(metalFamily(family).name), volts: SEA_POTENTIAL_V[series] }] : [];
     });
     const all = [...sides, { name: 'the weld', volts: SEA_POTENTIAL_V[weld] }];
     const noblest = all.reduce((a, b) => (b.volts > a.volts ? b : a));
@@ -123,7 +123,7 @@ export const galvanic: Assessor = {
       now: `${trimmed(apart_V, 2)} V apart`,
       gap: apart_V > limit ? 'paint both sides, seal it' : 'before it matters here',
       past: eaten ? 'the weld itself is eaten' : 'paint over both, and seal it',
-      until: `${limit} V, ${WETS[wet].toLowerCase()}`,
+      until: `${limit} V, ${midSentence(WETS[wet])}`,
       reasons: [
         {
           words: `In sea water ${wasted.name} lies ${trimmed(apart_V, 2)} V under ${noblest.name}: where both are wet, ${wasted.name} wastes away.`,
