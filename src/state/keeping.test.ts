@@ -3,7 +3,7 @@ import { DATA_VERSION } from '@core/formats/upgrade';
 import { LONGEST } from '@core/formats/limits';
 import { DEMO_JOBS, DEMO_KIT } from '@/demo/yard';
 import { pageText } from './journal';
-import { jobKey, JOURNAL_PREFIX, KIT_KEY } from './keys';
+import { jobKey, JOURNAL_PREFIX, KIT_KEY, LAID_PREFIX } from './keys';
 import type { LastWords } from './lastWords';
 import { JobRecord, KitRecord } from './record';
 import { jobIn, MemoryStorage, openTab, sharedLocks } from '../../tests/support/memoryStorage';
@@ -423,5 +423,37 @@ describe('last words', () => {
     expect(again.useApp.getState().jobs[ID]?.job.joint.gap_mm).toBe(6);
     expect(jobIn(storage, ID).job.joint.gap_mm).toBe(6);
     expect(said.size).toBe(0);
+  });
+
+  test('a word that was taken back, and that the killed browser had not forgotten yet, undoes nothing that came after it', async () => {
+    const storage = new MemoryStorage();
+    const { said, words } = smallStorage();
+    const tab = await openTab(storage, undefined, words);
+    const title = (value: string) => tab.editJob(ID, [{ path: 'title', value }], 'Title');
+    const spoken: [string, string][] = [];
+    const say = words.say;
+    words.say = (page) => {
+      say(page);
+      spoken.push([page.key, pageText(page)]);
+    };
+    await title('To be thro');
+    await title('To be thrown away');
+    tab.deleteJob(ID);
+    await tab.editJob(ID, gap(3), 'Gap');
+    // What the browser had on its disk: the first of the words, and nothing of their taking back.
+    said.clear();
+    for (const [key, text] of spoken.slice(0, 1)) said.set(key, text);
+    Object.defineProperty(navigator, 'locks', { value: sharedLocks(), configurable: true });
+    const again = await openTab(storage, undefined, words);
+    expect(again.useApp.getState().jobs[ID]?.job.title).toBe('To be thrown away');
+    expect(jobIn(storage, ID)).toMatchObject({ job: { title: 'To be thrown away' } });
+    expect(said.size).toBe(0);
+    // Two days on the marks that told so are gone.
+    const marks = () => [...storage.held.keys()].filter((key) => key.startsWith(LAID_PREFIX));
+    expect(marks().length).toBeGreaterThan(0);
+    jest.spyOn(Date, 'now').mockReturnValue(Date.now() + 72 * 3600 * 1000);
+    await openTab(storage, undefined, words);
+    expect(marks()).toEqual([]);
+    jest.restoreAllMocks();
   });
 });

@@ -7,6 +7,7 @@ export const JOB_PREFIX = `${PREFIX}job/`;
 export const DAMAGED_PREFIX = `${PREFIX}damaged/`;
 export const jobKey = (id: string): string => `${JOB_PREFIX}${id}`;
 export const JOURNAL_PREFIX = `${PREFIX}pending/`;
+export const LAID_PREFIX = `${PREFIX}laid/`;
 /** Says that what an earlier app kept in another place has been taken over. */
 export const TAKEN_OVER_KEY = `${PREFIX}taken-over`;
 

@@ -2,7 +2,17 @@ import { EMPTY_KIT } from '@core/formats/blankKit';
 import { changesBetween, sameValue } from '@core/formats/changes';
 import type { LostPart } from '@core/formats/salvage';
 import type * as Checks from '../checks';
-import { DAMAGED_PREFIX, envelope, JOB_PREFIX, JOURNAL_PREFIX, jobKey, KIT_KEY, SETTINGS_KEY } from '../keys';
+import {
+  DAMAGED_PREFIX,
+  envelope,
+  JOB_PREFIX,
+  JOURNAL_PREFIX,
+  jobKey,
+  KIT_KEY,
+  LAID_PREFIX,
+  SETTINGS_KEY,
+} from '../keys';
+import { isLaid, oldMarks } from '../marks';
 import { checks } from '../late';
 import { olderStorage, takeOver } from '../legacy';
 import { STRUCK_OUT, type JournalPage } from '../journal';
@@ -27,6 +37,8 @@ interface Found {
   /** Set aside once there is time, with what is left of the record: by its key. */
   aside: { key: string; entries: Record<string, string>; was: string }[];
   struck: string[];
+  /** How far each window's pages were laid, by record. */
+  marks: Map<string, string>;
 }
 
 /**
@@ -58,7 +70,15 @@ export async function boot(
 }
 
 async function readAll(checking: typeof Checks, storage: KeyValueStorage): Promise<Found> {
-  const found: Found = { records: new Map(), newer: {}, damaged: [], pages: [], aside: [], struck: [] };
+  const found: Found = {
+    records: new Map(),
+    newer: {},
+    damaged: [],
+    pages: [],
+    aside: [],
+    struck: [],
+    marks: new Map(),
+  };
   const keys = [...(await storage.getAllKeys())].sort();
   for (let n = 0; n < keys.length; n += AT_A_TIME) {
     const some = keys.slice(n, n + AT_A_TIME);
@@ -68,7 +88,7 @@ async function readAll(checking: typeof Checks, storage: KeyValueStorage): Promi
   // What was said in the last moment and never reached the database.
   for (const [key, text] of kept.words.left()) {
     const page = keys.includes(key) ? null : checking.readPage(key, text);
-    if (page) found.pages.push(page);
+    if (page && !isLaid(page, found.marks)) found.pages.push(page);
     else kept.words.takeBack([key]);
   }
   found.pages.sort((a, b) => (a.key < b.key ? -1 : 1));
@@ -82,6 +102,10 @@ function readInto(found: Found, checking: typeof Checks, key: string, text: stri
     if (page) found.pages.push(page);
     else if (text === STRUCK_OUT) found.struck.push(key);
     else found.damaged.push({ key: 'an entry', reason: 'it cannot be read', text, heldAt: key });
+    return;
+  }
+  if (key.startsWith(LAID_PREFIX)) {
+    found.marks.set(key, text);
     return;
   }
   if (key.startsWith(DAMAGED_PREFIX)) {
@@ -185,12 +209,13 @@ async function openDemo(): Promise<Promise<unknown>[]> {
 }
 
 /** What may wait until everything is shown: the journal is laid on what is stored, what was damaged set aside. */
-async function tidyUp({ pages, aside, struck, damaged }: Found): Promise<void> {
+async function tidyUp({ pages, aside, struck, damaged, marks }: Found): Promise<void> {
   const waits = (page: JournalPage) => get().damaged.some(({ heldAt }) => heldAt === page.key);
   await Promise.all(pages.filter((page) => !waits(page)).map(replay));
   for (const { key, was, entries } of aside) await setAside(key, was, entries).catch(() => undefined);
   for (const held of damaged) await comeBack(held).catch(() => undefined);
-  if (struck.length > 0) await kept.storage.removeMany(struck).catch(() => undefined);
+  const gone = [...struck, ...oldMarks(marks, Date.now())];
+  if (gone.length > 0) await kept.storage.removeMany(gone).catch(() => undefined);
   void layReserve();
 }
 

@@ -2,6 +2,7 @@ import { sameValue } from '@core/formats/changes';
 import type { Edit } from '@core/formats/edits';
 import { newPage, pageText, STRUCK_OUT, type JournalPage } from '../journal';
 import { DAMAGED_PREFIX, envelope } from '../keys';
+import { marksOf } from '../marks';
 import { checks, checksNow } from '../late';
 import { readOne, withLock } from '../storage';
 import { get, isForRoom, kept, now, saveWords, say, set, TAB } from './app';
@@ -190,7 +191,8 @@ function drainOnce(key: string): Promise<void> {
     const base = stored.kind === 'ok' ? stored.data : null;
     const overruled = base !== null && isOverruled(kind, base, waiting);
     const { record, laid, left } = layAll(checking, key, base, waiting);
-    const pages = laid.flatMap(({ page }) => (page ? [page.key] : []));
+    const written = laid.flatMap(({ page }) => page ?? []);
+    const pages = written.map((page) => page.key);
     const aside = stored.kind === 'damaged' ? asideOf(key, stored.reason, stored.text) : {};
     if (record === undefined) {
       // Nothing of it could be laid: the pages wait where they are.
@@ -199,6 +201,7 @@ function drainOnce(key: string): Promise<void> {
       await kept.storage.setMany({
         ...aside,
         [key]: envelope(record),
+        ...marksOf(written),
         ...Object.fromEntries(pages.map((page) => [page, STRUCK_OUT])),
       });
     const queue = queueOf(key);
