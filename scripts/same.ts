@@ -6,7 +6,6 @@ import { execFileSync, spawn } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync, symlinkSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { fileURLToPath } from 'node:url';
 import fc from 'fast-check';
 import { changes, kitChanges } from '../tests/support/anyJob';
 import { applyEdits } from '../src/core/formats/edits';
@@ -16,7 +15,7 @@ import { writeJobFile } from '../src/core/formats/write';
 import { DEMO_JOBS } from '../src/demo/jobs';
 import { DEMO_KIT } from '../src/demo/kit';
 
-const root = fileURLToPath(new URL('..', import.meta.url));
+const root = join(__dirname, '..');
 const [commit = '', count = '2000'] = process.argv.slice(2);
 if (commit === '' || !/^\d+$/.test(count)) {
   process.stderr.write('Type a commit to compare with: npm run same -- HEAD~1\n');

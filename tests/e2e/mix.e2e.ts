@@ -182,6 +182,9 @@ describe('silicon bronze on steel', () => {
     await b.type('iacs_pct', '8');
     await b.driver.get(`${app.url}/job/ramp-guard/test/sideB/chip`);
     await b.tap('saw-curl');
+    // Lead conducts as badly and curls as long: a scrape that shows gold tells them apart.
+    await b.driver.get(`${app.url}/job/ramp-guard/test/sideB/colour`);
+    await b.tap('saw-red-gold');
     await b.says('now', /Silicon bronze|nearly sure|%/);
     await b.driver.get(`${app.url}/job/ramp-guard/rod`);
     await b.saysMain(/ECuAl-A2/);

@@ -6,10 +6,10 @@ import { toldThroughout } from '../units/told';
 import type { Problem } from '../joint/check';
 import type { Room } from './room';
 import { ASSESSORS } from './rooms';
-import type { Situation } from './situation';
-import { resolve } from './resolve';
+import type { Situation, Withheld } from './situation';
+import { rememberedOf, situationOf } from './stages';
 import { byTightness } from './tightest';
-import { GATE_ROOMS, whyWithheld, type Withheld } from './withheld';
+import { GATE_ROOMS } from './withheld';
 
 /** A job judged: every room, tightest first, and what it rests on. */
 export interface Assessment {
@@ -22,6 +22,15 @@ export interface Assessment {
   withheld: Withheld | null;
 }
 
+/** Every limit, each judged again only once something that it reads has changed. */
+const READERS = ASSESSORS.map(({ id, title, short, stop, assess: read }) => ({
+  id,
+  read: rememberedOf((situation): Room | null => {
+    const body = read(situation);
+    return body && { id, title, short, stop, ...toldThroughout(body, situation.system) };
+  }),
+}));
+
 /**
  * Answers "how much room have I got, and where is it tightest?" Pure: same job, kit and moment, same answer.
  * @param now_ms what the clock says, ms since 1970; null leaves out what depends on it, unless the job says when it starts
@@ -32,14 +41,11 @@ export function assess(
   system: UnitSystem = 'metric',
   now_ms: number | null = null,
 ): Assessment {
-  const situation = resolve(job, kit, system, now_ms);
-  const withheld = whyWithheld(situation);
+  const situation = situationOf({ entered: job, kit, system, now_ms });
+  const { withheld } = situation;
   const rooms = byTightness(
-    ASSESSORS.filter(({ id }) => withheld === null || GATE_ROOMS.includes(id)).flatMap(
-      ({ id, title, short, stop, assess: read }) => {
-        const body = read(situation);
-        return body ? [{ id, title, short, stop, ...toldThroughout(body, system) }] : [];
-      },
+    READERS.filter(({ id }) => withheld === null || GATE_ROOMS.includes(id)).flatMap(
+      ({ read }) => read(situation) ?? [],
     ),
   );
   return {

@@ -3,7 +3,7 @@ import { loadVoltage_V } from '../power/loadVoltage';
 import { phaseFactor } from '../power/nameplate';
 import type { Room } from './room';
 import { clampDrop_V } from './rooms/leadDrop';
-import type { Situation } from './situation';
+import type { Reads, Situation } from './situation';
 
 export type LinkKind = 'source' | 'line' | 'cord' | 'machine' | 'leads' | 'clamp' | 'arc';
 
@@ -68,7 +68,7 @@ export function powerChain(situation: Situation, rooms: readonly Room[]): ChainL
 
 /** Source, line and cords; null where nothing is known of the supply, or it will not hold. */
 function supplyLinks(
-  { supply, cords, draw }: Situation,
+  { supply, cords, draw }: Reads<'supply' | 'cords' | 'draw'>,
   machine_W: number,
 ): Omit<ChainLink, 'room'>[] | null {
   const volts_V = supply?.value.volts_V ?? null;
@@ -117,7 +117,7 @@ function supplyLinks(
 }
 
 /** Leads and clamp, where leads are named, and the arc. */
-function weldLinks({ leads, job }: Situation, welding_A: number): Omit<ChainLink, 'room'>[] {
+function weldLinks({ leads, job }: Reads<'leads' | 'job'>, welding_A: number): Omit<ChainLink, 'room'>[] {
   const at = (volts_V: number) => ({ volts_V, current_A: welding_A });
   const output_V = loadVoltage_V('stick', welding_A);
   const length_m = leads?.value.length_m ?? null;

@@ -4,7 +4,7 @@ import { effectiveCurrent_A } from '../power/duty';
 import { loadVoltage_V } from '../power/loadVoltage';
 import { phaseFactor } from '../power/nameplate';
 import { mapRange, type Range } from '../units/range';
-import type { Situation } from './situation';
+import type { Reads, Situation } from './situation';
 
 /** What a job takes out of socket, tank or battery, and a day of such work. */
 export interface DayWork {
@@ -64,7 +64,7 @@ export function dayWork(situation: Situation): DayWork | null {
 }
 
 /** Real power that goes in while the arc burns: out over efficiency, and what line and cords keep. */
-function arcInput_kW({ plate, draw, current_A }: Situation): Range | null {
+function arcInput_kW({ plate, draw, current_A }: Reads<'plate' | 'draw' | 'current_A'>): Range | null {
   if (!plate || !current_A || (plate.type.feeds === 'mains' && !draw?.holds)) return null;
   const output_kW = (loadVoltage_V('stick', current_A.value) * current_A.value) / 1000;
   const { low, nominal, high } = plate.efficiency.range;
@@ -77,7 +77,9 @@ function arcInput_kW({ plate, draw, current_A }: Situation): Range | null {
 }
 
 /** Rods that one charge melts; null where there is no battery, or what it holds is not known. */
-export function rodsPerCharge(situation: Situation): Range | null {
+export function rodsPerCharge(
+  situation: Reads<'machine' | 'plate' | 'beads' | 'draw' | 'current_A'>,
+): Range | null {
   const { machine, plate, beads } = situation;
   const main = beads?.passes.at(-1);
   const arc_kW = arcInput_kW(situation);
@@ -93,13 +95,13 @@ export function rodsPerCharge(situation: Situation): Range | null {
   };
 }
 
-function fuelOf({ machine, plate, supply }: Situation): FuelId | null {
+function fuelOf({ machine, plate, supply }: Reads<'machine' | 'plate' | 'supply'>): FuelId | null {
   if (plate?.type.feeds === 'engine') return machine?.value.fuel ?? null;
   return supply?.value.kind === 'generator' ? supply.value.fuel : null;
 }
 
 /** What the engine could give: the generator's running kW, or what an engine-driven machine needs at its largest current. */
-function engineFull_kW({ plate, supply }: Situation): number | null {
+function engineFull_kW({ plate, supply }: Reads<'plate' | 'supply'>): number | null {
   if (plate?.type.feeds === 'engine') {
     if (!plate.max_A) return null;
     const max = plate.max_A.range.nominal;

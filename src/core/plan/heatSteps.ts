@@ -9,7 +9,7 @@ import { gasInWords } from '../heat/torch';
 import { inWords, trimmed, midSentence } from '../units/format';
 import { needsNoPreheat } from './rooms/preheat';
 import { inShortBeads } from './procedure/beadByBead';
-import type { Situation } from './situation';
+import type { Reads, Situation } from './situation';
 import { step, type Step } from './step';
 
 /** What heat adds to the plan: warming before, waiting between, cooling after. */
@@ -18,7 +18,10 @@ import { step, type Step } from './step';
 const SAYS_ITSELF: readonly FamilyId[] = ['low-carbon-steel', 'wrought-iron', 'austenitic-stainless'];
 
 /** The families' rules as they are said, each with how far to trust it. */
-const rulesOf = ({ wants, iron }: Situation, wanted: (id: FamilyId) => boolean = () => true): string[] =>
+const rulesOf = (
+  { wants, iron }: Reads<'wants' | 'iron'>,
+  wanted: (id: FamilyId) => boolean = () => true,
+): string[] =>
   wants.heat
     .filter(({ family }) => wanted(family))
     .map(({ family, name }) => {
@@ -86,7 +89,7 @@ export function warm(situation: Situation): Step | null {
 }
 
 /** One temperature for all that a side may be, where it may be more than one metal. */
-function windows({ wants, system, iron }: Situation): string[] {
+function windows({ wants, system, iron }: Reads<'wants' | 'system' | 'iron'>): string[] {
   // The windows of the metals are those of the cold way.
   if (iron && iron.way.value !== 'cold') return [];
   const say = inWords(system).temperature;
@@ -147,7 +150,7 @@ export function betweenBeads(situation: Situation): {
 }
 
 /** How it is left to cool, in the words of the families where they say anything special. */
-export const coolingWords = ({ wants, iron }: Situation): string[] => [
+export const coolingWords = ({ wants, iron }: Reads<'wants' | 'iron'>): string[] => [
   ...new Set(
     wants.families
       // How a casting cools is told by the way it was mended.

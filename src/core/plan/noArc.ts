@@ -8,7 +8,7 @@ import type { Assessment } from './assess';
 import type { Room } from './room';
 import { clampDrop_V } from './rooms/leadDrop';
 import { POLE_WORDS } from '../data/words';
-import type { Situation } from './situation';
+import type { Reads, Situation } from './situation';
 import { speakRoom } from './speak';
 
 /** A place to look for the lost arc, with what this job should show there. */
@@ -137,7 +137,12 @@ function expectations(situation: Situation): Record<CheckId, string[]> {
   };
 }
 
-function supplyWords({ supply, plate, draw, current_A }: Situation): string[] {
+function supplyWords({
+  supply,
+  plate,
+  draw,
+  current_A,
+}: Reads<'supply' | 'plate' | 'draw' | 'current_A'>): string[] {
   if (plate && plate.type.feeds === 'battery') return ['Battery charged, seated, and not too cold.'];
   if (plate && plate.type.feeds === 'engine') return ['Engine up to speed, not at idle; fuel and oil.'];
   const volts_V = supply?.value.volts_V ?? null;
@@ -152,7 +157,10 @@ function supplyWords({ supply, plate, draw, current_A }: Situation): string[] {
   ];
 }
 
-function dutyWords({ job, plate, current_A }: Situation, temperature: (c: number) => string): string[] {
+function dutyWords(
+  { job, plate, current_A }: Reads<'job' | 'plate' | 'current_A'>,
+  temperature: (c: number) => string,
+): string[] {
   const { air_C } = job.look;
   if (!plate || !current_A || plate.points.length === 0) return [];
   const top = plate.points.reduce((a, b) => (b.current_A > a.current_A ? b : a));

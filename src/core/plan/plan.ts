@@ -5,7 +5,7 @@ import { metalTest } from '../data/metalTests';
 import { JOINTS, POSITIONS } from '../data/words';
 import type { Assessment } from './assess';
 import type { Room } from './room';
-import type { Situation } from './situation';
+import type { Reads, Situation } from './situation';
 import { toldThroughout } from '../units/told';
 import { passCount, rodsNeeded } from '../rods/beads';
 import type { Step } from './step';
@@ -74,7 +74,7 @@ export function makePlan(assessment: Assessment): Plan {
 }
 
 /** What the plan takes the metal to be where tests say so, and by which. */
-function metalGround({ beliefs, wants, job }: Situation): string[] {
+function metalGround({ beliefs, wants, job }: Reads<'beliefs' | 'wants' | 'job'>): string[] {
   return beliefs.flatMap((belief, n) => {
     if (!belief.tested || belief.named !== null) return [];
     const { evidence } = n === 0 ? job.metal.sideA : job.metal.sideB;
@@ -122,7 +122,7 @@ function stopsOf(situation: Situation, rooms: readonly Room[]): Halt[] {
 }
 
 /** How a metal that may hurt is left until somebody has decided; empty where none may. */
-const safeWords = ({ wants }: Situation): string =>
+const safeWords = ({ wants }: Reads<'wants'>): string =>
   [...new Set(wants.families.flatMap((family) => HAZARDS[family]?.safe ?? []))].slice(0, MOST_SAFE).join(' ');
 const MOST_SAFE = 3;
 
@@ -159,7 +159,7 @@ const passedLimits = (rooms: readonly Room[]): Halt[] =>
     }));
 
 /** What a competent person's procedure has to cover before this is more than its technique. */
-const techniquesOf = ({ job }: Situation): Halt[] =>
+const techniquesOf = ({ job }: Reads<'job'>): Halt[] =>
   judgeStopWork(job.look.stopWork).techniques.map((asked) => haltOf(asked, 'Not released by this sheet: '));
 
 /** The gravest of what stands against the plan, with all that has to be said under it. */
@@ -176,7 +176,7 @@ function verdictOf(
   return techniques.length > 0 ? ['technique', techniques] : ['ready', []];
 }
 
-function totalsOf({ beads, timeline }: Situation): Plan['totals'] {
+function totalsOf({ beads, timeline }: Reads<'beads' | 'timeline'>): Plan['totals'] {
   if (!beads || !timeline) return null;
   return {
     beads: passCount(beads),
@@ -187,7 +187,14 @@ function totalsOf({ beads, timeline }: Situation): Plan['totals'] {
 }
 
 /** The job in one line: joint, rod, pole, amps. */
-function summaryOf({ joint, rod, pole, current_A, job, iron }: Situation): string {
+function summaryOf({
+  joint,
+  rod,
+  pole,
+  current_A,
+  job,
+  iron,
+}: Reads<'joint' | 'rod' | 'pole' | 'current_A' | 'job' | 'iron'>): string {
   const parts = [
     joint.kind === null ? 'joint not chosen' : JOINTS[joint.kind].name,
     job.look.position === null ? '' : midSentence(POSITIONS[job.look.position]),

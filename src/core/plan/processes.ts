@@ -4,7 +4,7 @@ import type { Job } from '../formats/job';
 import { rankProcesses, type Candidate, type Place } from '../process/rank';
 import { whatWouldChange, type WhatIf } from '../process/whatIf';
 import { within, type Range } from '../units/range';
-import type { Situation } from './situation';
+import type { Reads, Situation } from './situation';
 
 /** The processes for a job, best first, and what would put another first. */
 export interface ProcessChoice {
@@ -46,7 +46,8 @@ function placeOf(situation: Situation): Place {
 }
 
 /** "Never" of a joint may only mean that no stick rod suits it. */
-const stickVerdict = ({ wants }: Situation): Place['stick'] => (wants.rods.length === 0 ? 'no-rod' : 'never');
+const stickVerdict = ({ wants }: Reads<'wants'>): Place['stick'] =>
+  wants.rods.length === 0 ? 'no-rod' : 'never';
 
 /** How good a typed wind is, as a share either side. */
 const READING_ERROR = 0.2;
@@ -57,7 +58,7 @@ export function windOf({ wind_m_s, place }: Job['look']): Range | null {
   return place === null ? null : WIND_ASSUMED_m_s[place];
 }
 
-function isInKit({ kit, machine }: Situation, need: NeedId): boolean {
+function isInKit({ kit, machine }: Reads<'kit' | 'machine'>, need: NeedId): boolean {
   if (need === 'rods') return kit.tins.some(({ count }) => count !== 0);
   const { tool } = NEEDS[need];
   // With nothing chosen nothing is shut out for want of it.

@@ -1,6 +1,6 @@
 import type { RoleId } from '../data/rodChoice';
 import { rankTable, rankTins, type RodFit } from '../rods/rank';
-import { rodQuestion } from './resolveRod';
+import { rodQuestion } from './stages/rod';
 import type { Situation } from './situation';
 
 /** The rods of a job for a place in the weld: what is in the tins, and all that are made. */
@@ -11,11 +11,8 @@ export interface RankedRods {
 
 /** Answers "which rod, and why not the others?" for a place in the weld. */
 export function rankRods(situation: Situation, role: RoleId): RankedRods {
-  const { job, kit, machine, plate, wants, joint, at_ms } = situation;
-  const question = rodQuestion(
-    { job, kit, machine: machine?.value ?? null, plate, wants, joint, at_ms },
-    role,
-  );
+  const { job } = situation;
+  const question = rodQuestion(situation, role);
   const asked =
     job.joint.kind === 'pad' && role === 'whole' ? { ...question, wanted: situation.rodsWanted } : question;
   return { tins: rankTins(asked), table: rankTable(asked) };

@@ -2,7 +2,7 @@ import { UNEQUAL_SIDES } from '../data/limits';
 import { metalFamily } from '../data/metals';
 import { rodClass } from '../data/rods';
 import { school, SCHOOL_IDS, type SchoolId } from '../data/schools';
-import type { Situation } from './situation';
+import type { Reads, Situation } from './situation';
 
 /** Sheet on which the pole is argued about, mm. */
 const SHEET_mm = 2.5;
@@ -26,7 +26,7 @@ const TOUCHES: Readonly<Partial<Record<SchoolId, (situation: Situation) => boole
   'aluminium-heat': (situation) => isOf(situation, 'aluminium'),
 };
 
-const isOf = ({ wants }: Situation, group: string): boolean =>
+const isOf = ({ wants }: Reads<'wants'>, group: string): boolean =>
   wants.families.some((family) => metalFamily(family).group === group);
 
 /** What the plan of a job does, where that is not the default for all jobs. */

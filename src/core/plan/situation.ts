@@ -3,6 +3,7 @@ import type { AimId } from '../data/words';
 import type { Job } from '../formats/job';
 import type { Kit, LeadSet, Machine, Supply } from '../formats/kit';
 import type { MeltProperties } from '../heat/burnThrough';
+import type { Melt } from '../heat/melt';
 import type { Problem } from '../joint/check';
 import type { JointGeometry } from '../joint/geometry';
 import type { MetalBelief } from '../metal/belief';
@@ -27,12 +28,32 @@ import type { PullPlan } from './order/pullPlan';
 import type { IronChoice } from '../repair/ironWay';
 import type { Timeline } from './timeline';
 
-/** A job with every blank filled by a proposal or left null, and everything worked out that all rooms need. */
-export interface Situation {
-  job: Job;
+/** Why no setting stands anywhere: it is stopped, or its metal hurts or is not known. */
+export type Withheld = 'stopped' | 'metal';
+
+/** What a judgement starts from. */
+export interface Given {
+  /** The job as it was entered. */
+  entered: Job;
   kit: Kit;
+  /** The units the reader works in: words use it, numbers do not. */
+  system: UnitSystem;
+  /** What the clock says, ms since 1970; null where nothing may depend on it. */
+  now_ms: number | null;
+}
+
+/** A job with every blank filled by a proposal or left null, and everything worked out that the rooms need: each when it is asked for. */
+export interface Situation extends Readonly<Given> {
+  /** Sizes of the joint that cannot be so; the job is judged without them. */
   problems: readonly Problem[];
+  job: Job;
   wants: JointWants;
+  /** Why no setting is told; null where all are. */
+  withheld: Withheld | null;
+  /** The iron is brazed: machine, supply and rod have nothing to answer. */
+  brazed: boolean;
+  /** No rod is to be told. */
+  noRod: boolean;
   /** What each side may be; one where both are the same metal. */
   beliefs: readonly MetalBelief[];
   joint: JointGeometry;
@@ -47,11 +68,12 @@ export interface Situation {
   plate: Plate | null;
   /** Weld leads, where named. */
   leads: Choice<LeadSet> | null;
-  /** What the clock says, and when the arc is to be struck, ms since 1970; null where nobody said. */
-  now_ms: number | null;
+  /** When the arc is to be struck, ms since 1970; null where nobody said. */
   at_ms: number | null;
   /** Rods that may be used, best first: the metal's own, and hard ones for a pad. */
   rodsWanted: readonly RodClassId[];
+  /** The rod for the joint as it was entered: what cannot be so of the joint is told by it. */
+  enteredRod: Choice<RodChoice> | null;
   rod: Choice<RodChoice> | null;
   /** Another rod for the root. */
   root: { rod: RodChoice; window: AmpWindow; current_A: number } | null;
@@ -62,10 +84,15 @@ export interface Situation {
   window: AmpWindow | null;
   pole: Choice<Pole> | null;
   aim: Choice<AimId>;
+  /** Amps that the app begins with, and those that are planned with. */
+  proposed_A: number | null;
   current_A: Choice<number> | null;
   rest_s: number;
-  /** Share of the arc's heat that the thin side takes. */
+  /** Share of the arc's heat that the thin side takes: by aim or angle, and with the pole counted. */
+  leanShare: number;
   thinShare: number;
+  /** How the metal melts through, its properties. */
+  metalMelt: Melt;
   melt: MeltProperties;
   /** True where the melt-through fit was made on this kind of metal. */
   meltFitted: boolean;
@@ -89,6 +116,7 @@ export interface Situation {
   draw: SupplyDraw | null;
   /** What was put in for a blank, in words. */
   assumed: readonly string[];
-  /** The units the reader works in: words use it, numbers do not. */
-  system: UnitSystem;
 }
+
+/** What a stage or a room reads of a situation: what it needs, by its type. */
+export type Reads<K extends keyof Situation> = Pick<Situation, K>;

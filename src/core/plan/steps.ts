@@ -15,7 +15,7 @@ import { butterStep } from './mix/technique';
 import { orderStep } from './order/orderStep';
 import { proceduresFor } from './procedure';
 import { withParts } from './procedure/procedure';
-import type { Situation } from './situation';
+import type { Reads, Situation } from './situation';
 import { step, type Step } from './step';
 import { tacksOf } from './timeline';
 import { weld } from './weldStep';
@@ -47,9 +47,9 @@ export function buildSteps(situation: Situation, rooms: readonly Room[]): Step[]
 const some = (one: Step): Step | null =>
   [one.actions, one.holds, one.settings, one.cautions].some((list) => list.length > 0) ? one : null;
 
-const brazed = ({ iron }: Situation): boolean => iron?.way.value === 'braze';
+const brazed = ({ iron }: Reads<'iron'>): boolean => iron?.way.value === 'braze';
 
-function beforeYouStrike({ job }: Situation): Step {
+function beforeYouStrike({ job }: Reads<'job'>): Step {
   const { holds, warnings } = judgeStopWork(job.look.stopWork);
   return step('Before you strike', {
     holds: holds.map(({ question }) => question.because),
@@ -103,7 +103,7 @@ function clean(situation: Situation): Step {
 }
 
 /** Weld metal of an earlier repair goes, where it may be another metal than the plan is made for. */
-function oldWeldOut({ job, wants }: Situation): string[] {
+function oldWeldOut({ job, wants }: Reads<'job' | 'wants'>): string[] {
   const old = beliefOf(job.metal.oldWeld);
   const [likeliest] = old.shares;
   if (!old.tested || !likeliest) return [];
@@ -149,7 +149,17 @@ function fitAndTack(situation: Situation): Step | null {
 }
 
 function setTheMachine(
-  { machine, supply, cords, rod, pole, current_A, settings, system, dryness }: Situation,
+  {
+    machine,
+    supply,
+    cords,
+    rod,
+    pole,
+    current_A,
+    settings,
+    system,
+    dryness,
+  }: Reads<'machine' | 'supply' | 'cords' | 'rod' | 'pole' | 'current_A' | 'settings' | 'system' | 'dryness'>,
   rooms: readonly Room[],
 ): Step | null {
   if (!rod || !current_A || !pole) return null;

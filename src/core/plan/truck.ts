@@ -9,7 +9,7 @@ import { rodsOnHand } from '../rods/onHand';
 import { assess } from './assess';
 import { makePlan, type Verdict } from './plan';
 import { wholeRods } from './rooms/rodsOnHand';
-import type { Situation } from './situation';
+import type { Reads } from './situation';
 
 /** Rods of one class and size for all jobs of a trip. */
 export interface RodLoad {
@@ -103,7 +103,15 @@ function rodLoad(
 }
 
 /** Machine, cord, leads, and what the metal asks to be brought. */
-function thingsFor({ machine, supply, leads, kit, job, wants, heat }: Situation): string[] {
+function thingsFor({
+  machine,
+  supply,
+  leads,
+  kit,
+  job,
+  wants,
+  heat,
+}: Reads<'machine' | 'supply' | 'leads' | 'kit' | 'job' | 'wants' | 'heat'>): string[] {
   const groups = wants.families.map((family) => metalFamily(family).group);
   const measured = wants.heat.some(({ rule }) => rule.interpassMax_C !== null);
   const { cordLength_m, cordSize } = job.power;

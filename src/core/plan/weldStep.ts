@@ -9,11 +9,11 @@ import { ampsAsItWarms } from './heat/warmAmps';
 import { betweenBeads } from './heatSteps';
 import { mixTechnique } from './mix/technique';
 import { inShortBeads } from './procedure/beadByBead';
-import type { Situation } from './situation';
+import type { Reads, Situation } from './situation';
 import { step, type Step } from './step';
 
 /** Passes with their own rod or size, in the order they are laid; nothing where all are alike. */
-function passRods({ beads, system }: Situation): string[] {
+function passRods({ beads, system }: Reads<'beads' | 'system'>): string[] {
   if (!beads) return [];
   const kinds = new Set(beads.passes.map(({ rod }) => `${rod.rodClass} ${rod.size} ${rod.current_A}`));
   if (kinds.size < 2) return [];

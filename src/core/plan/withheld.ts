@@ -1,15 +1,12 @@
 import { judgeStopWork } from '../repair/stopWork';
 import { plausibleCoatings } from '../metal/coating';
-import type { Situation } from './situation';
-
-/** Why no setting stands anywhere: it is stopped, or its metal hurts or is not known. */
-export type Withheld = 'stopped' | 'metal';
+import type { Reads, Withheld } from './situation';
 
 /** Rooms that stand all the same: whether it may be welded, and what it is. */
 export const GATE_ROOMS: readonly string[] = ['go-ahead', 'metal', 'hazard', 'identification', 'coating'];
 
 /** Answers "may rod, amps, heat and beads be told?": not under a stop, and not on a metal that may hurt or that nobody knows. */
-export function whyWithheld({ job, wants }: Pick<Situation, 'job' | 'wants'>): Withheld | null {
+export function whyWithheld({ job, wants }: Reads<'job' | 'wants'>): Withheld | null {
   if (judgeStopWork(job.look.stopWork).stops.length > 0 || wants.verdict === 'never') return 'stopped';
   const { sideA, sideB, sameBothSides } = job.metal;
   const coatings = (sameBothSides ? [sideA] : [sideA, sideB]).map(plausibleCoatings);

@@ -1,6 +1,7 @@
 import { View } from 'react-native';
 import { makePlan } from '@core/plan/plan';
-import { WITHHELD_WORDS, type Withheld } from '@core/plan/withheld';
+import type { Withheld } from '@core/plan/situation';
+import { WITHHELD_WORDS } from '@core/plan/withheld';
 import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';
 import { HaltCard } from '@/ui/HaltCard';

@@ -6,7 +6,7 @@ import { pieceLoss_per_s, warmedPart, type Piece } from '../../heat/piece';
 import type { PlateEvent, Spot } from '../../heat/plate/plate';
 import type { PlateRun, PlateStart } from '../../heat/plate/run';
 import type { OrderPlan } from '../order/orderPlan';
-import type { Situation } from '../situation';
+import type { Reads, Situation } from '../situation';
 
 /** More arcs than this are not followed one by one. */
 const MOST_ARCS = 24;
@@ -46,7 +46,7 @@ export interface FieldRun extends PlateRun {
 }
 
 /** Temperatures whose outlines are worth seeing: hand-warm, the limits of the job, and where metal changes. */
-function levelsFor({ heat }: Situation): number[] {
+function levelsFor({ heat }: Reads<'heat'>): number[] {
   const own = [heat.asked_C.high, heat.ceiling?.value_C ?? 0].map((C) => Math.round(C));
   return [...new Set([60, 100, ...own, 200, 300, 500, 800])]
     .filter((C) => C > heat.metal_C + 10)
@@ -129,7 +129,11 @@ interface SeamOnPlate {
 
 const AT = INTERPASS_AT_mm.value;
 
-function seamOf({ order, length_mm }: Situation, piece: Piece, frame: UnrolledFrame | null): SeamOnPlate {
+function seamOf(
+  { order, length_mm }: Reads<'order' | 'length_mm'>,
+  piece: Piece,
+  frame: UnrolledFrame | null,
+): SeamOnPlate {
   if (frame && order) {
     const width = piece.width_mm;
     const half = Math.min(frame.sides.tube_mm, width) / 2;
@@ -172,7 +176,10 @@ function seamOf({ order, length_mm }: Situation, piece: Piece, frame: UnrolledFr
 }
 
 /** Arcs and rests one after the other, with where each arc is struck. */
-function eventsOf({ beads, timeline, length_mm }: Situation, seam: SeamOnPlate) {
+function eventsOf(
+  { beads, timeline, length_mm }: Reads<'beads' | 'timeline' | 'length_mm'>,
+  seam: SeamOnPlate,
+) {
   const events: PlateEvent[] = [];
   const labels: FieldLabel[] = [];
   const starts: PlateStart[] = [];

@@ -1,10 +1,14 @@
 import { STEEL_CHANGES_C } from '../../data/heatLimits';
 import { arcHeat_W } from '../../heat/arcEnergy';
 import { reach_mm } from '../../heat/zone';
-import type { Situation } from '../situation';
+import type { Reads } from '../situation';
 
 /** How far beside the middle of the hottest bead metal melts, and how far steel changes, mm; null while nothing is laid out. */
-export function reachOf({ beads, joint, heat }: Situation): { molten_mm: number; changed_mm: number } | null {
+export function reachOf({
+  beads,
+  joint,
+  heat,
+}: Reads<'beads' | 'joint' | 'heat'>): { molten_mm: number; changed_mm: number } | null {
   const pass = beads?.passes.reduce((a, b) => (b.area_mm2 > a.area_mm2 ? b : a));
   if (!pass || joint.thick_mm === null || !heat.input) return null;
   const arc = {

@@ -6,7 +6,7 @@ import { preheatOf } from '../../heat/preheat/preheat';
 import { torchWork } from '../../heat/torch';
 import { inWords, trimmed } from '../../units/format';
 import type { Range } from '../../units/range';
-import type { Situation } from '../situation';
+import type { Reads, Situation } from '../situation';
 
 /** A way round a preheat that cannot be had, and what it is worth here. */
 export interface WayRound {
@@ -97,7 +97,7 @@ export function withoutPreheat(situation: Situation): WayRound[] {
   return ways.filter((way) => way !== false);
 }
 
-function twoTorches({ heat, system }: Situation, to_C: number): string {
+function twoTorches({ heat, system }: Reads<'heat' | 'system'>, to_C: number): string {
   const { torch, piece } = heat;
   if (!torch) return '';
   const work = torchWork({ ...piece, wind_m_s: 0, soaked_s: 0 }, to_C, 2 * torch.kW);

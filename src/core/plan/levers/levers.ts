@@ -48,7 +48,7 @@ function judge(change: Change, job: Job, kit: Kit, assessed: Assessment, system:
   const after = assess(applyEdits(job, change.edits), kit, system, assessed.situation.now_ms).rooms;
   const effects = before.flatMap((room): LeverEffect[] => {
     const then = after.find(({ id }) => id === room.id);
-    if (!then) return [];
+    if (!then || then === room) return [];
     const gainShare = share(then) - share(room);
     if (then.state === room.state && Math.abs(gainShare) < NOTICEABLE) return [];
     return [

@@ -3,7 +3,7 @@ import { rodClass } from '../../data/rods';
 import { ROD_SIZES } from '../../data/rodSizes';
 import { AIMS, idsOf, POLE_WORDS } from '../../data/words';
 import { ampWindow } from '../../rods/amps';
-import { runsShort } from '../resolveRod';
+import { runsShort } from '../stages/beads';
 import type { Change, ChangeMaker } from './lever';
 
 /** What can be changed about the rod and how it is run. */

@@ -6,7 +6,7 @@ import { assess } from '../assess';
 import { findLevers } from '../levers/levers';
 import { upwardsOnly } from '../levers/orderChanges';
 import type { Lever } from '../levers/lever';
-import type { Situation } from '../situation';
+import type { Reads, Situation } from '../situation';
 import type { BlowPlan } from './blowPlan';
 
 /** What can be done against a wandering arc, in the order it is tried: with its gain, or with why it cannot be had here. */
@@ -22,7 +22,7 @@ export interface Remedy {
 /** Stands for any lever that takes a thinner rod. */
 const SMALLER = 'rod-smaller';
 
-const isSmallerRod = ({ edits }: Lever, { rod }: Situation): boolean =>
+const isSmallerRod = ({ edits }: Lever, { rod }: Reads<'rod'>): boolean =>
   edits.some(
     ({ path, value }) =>
       path === 'rod.size' &&
@@ -30,7 +30,7 @@ const isSmallerRod = ({ edits }: Lever, { rod }: Situation): boolean =>
       ROD_SIZES[value as RodSizeId].diameter_mm < ROD_SIZES[rod.value.size].diameter_mm,
   );
 
-const onlyUpwards = ({ job }: Situation): string =>
+const onlyUpwards = ({ job }: Reads<'job'>): string =>
   upwardsOnly(job.look.position) ? 'A vertical seam is welded upwards.' : '';
 
 /** Levers of arc blow in the order of trouble they cost, with what is said where they are not offered. */

@@ -2,7 +2,7 @@ import { SHORTEST_WAIT_s } from '../../data/heatLimits';
 import { metalFamily } from '../../data/metals';
 import { HeatKeeper } from '../heat/holds';
 import { ampsAsItWarms } from '../heat/warmAmps';
-import type { Situation } from '../situation';
+import type { Reads, Situation } from '../situation';
 
 /** One bead in the order it is laid. */
 export interface BeadRow {
@@ -66,7 +66,7 @@ export function shortBeads(situation: Situation, bead_mm: number, between_s: num
 }
 
 /** Metals laid in short beads that skip about: what is told bead by bead is not told rod by rod as well. */
-export const inShortBeads = ({ wants, iron }: Situation): boolean =>
+export const inShortBeads = ({ wants, iron }: Reads<'wants' | 'iron'>): boolean =>
   iron?.way.value === 'cold' ||
   (iron === null && wants.families.some((id) => metalFamily(id).group === 'manganese'));
 

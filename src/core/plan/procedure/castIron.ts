@@ -3,7 +3,7 @@ import { BRAZE_IRON, HOT_IRON } from '../../data/heatRules';
 import { metalFamily } from '../../data/metals';
 import { PRACTICE } from '../../data/sources';
 import { inWords, trimmed } from '../../units/format';
-import type { Situation } from '../situation';
+import type { Reads, Situation } from '../situation';
 import { shortBeads, waitsOf } from './beadByBead';
 import { note, part, type Note, type Part, type Procedure } from './procedure';
 
@@ -49,7 +49,7 @@ function ready(situation: Situation): Note[] {
 }
 
 /** Steel screws set in the faces of thick iron, so that the weld does not hang on the skin of it. */
-function studs({ joint, length_mm, job, system }: Situation): Note[] {
+function studs({ joint, length_mm, job, system }: Reads<'joint' | 'length_mm' | 'job' | 'system'>): Note[] {
   const { thick_mm } = joint;
   if (thick_mm === null || thick_mm < STUDS.from_mm || job.rod.duty === 'nothing') return [];
   const say = inWords(system).size;

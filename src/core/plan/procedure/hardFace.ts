@@ -8,7 +8,7 @@ import { metalFamily } from '../../data/metals';
 import { rodClass, type RodClassId } from '../../data/rods';
 import { PRACTICE } from '../../data/sources';
 import { inWords, trimmed } from '../../units/format';
-import type { Situation } from '../situation';
+import type { Reads, Situation } from '../situation';
 import { note, part, type Note, type Procedure } from './procedure';
 
 /** Build-up and hard face: how much of each, in what layers. */
@@ -109,7 +109,7 @@ const hardRodOf = (taken: RodClassId | null, hardRods: readonly RodClassId[]): R
   taken && rodClass(taken).coating === 'hardfacing' ? taken : (hardRods[0] ?? 'EFe1');
 
 /** What each layer comes to, from the dilution of it. */
-function layerWords({ mix }: Situation, rod: RodClassId, layers: number): Note {
+function layerWords({ mix }: Reads<'mix'>, rod: RodClassId, layers: number): Note {
   const shares = dilutionByLayer((LAYER_DILUTION_pct.layers[0] ?? 30) / 100, Math.max(2, layers));
   const question = mix?.worst.judged.question;
   const each = shares.map((dilution, n) => {

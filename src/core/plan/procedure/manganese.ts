@@ -5,7 +5,7 @@ import { reach_mm } from '../../heat/zone';
 import { WIDTH_OF_AREA } from '../../rods/layout';
 import { arcHeat_W } from '../../heat/arcEnergy';
 import { inWords, trimmed } from '../../units/format';
-import type { Situation } from '../situation';
+import type { Reads, Situation } from '../situation';
 import { shortBeads, waitsOf } from './beadByBead';
 import { note, part, type Procedure } from './procedure';
 
@@ -76,7 +76,7 @@ export function manganese(situation: Situation): Procedure | null {
 }
 
 /** Hottest start from which metal beside the bead stays under its limit, °C; null while nothing is laid out. */
-function hottestStart_C({ beads, heat, joint }: Situation): number | null {
+function hottestStart_C({ beads, heat, joint }: Reads<'beads' | 'heat' | 'joint'>): number | null {
   const pass = beads?.passes[0];
   if (!pass) return null;
   const { metal } = heat.piece;

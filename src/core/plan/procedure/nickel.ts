@@ -2,13 +2,13 @@ import { NICKEL_CLEAN } from '../../data/procedures';
 import { metalFamily, type MetalGroup } from '../../data/metals';
 import { PRACTICE } from '../../data/sources';
 import { inWords } from '../../units/format';
-import type { Situation } from '../situation';
+import type { Reads } from '../situation';
 import { note, part, type Procedure } from './procedure';
 
 const NICKEL: readonly MetalGroup[] = ['nickel', 'nickel-copper', 'nickel-chromium'];
 
 /** Nickel alloys: cleaner than anything else, and the pool has to be put where it is wanted. */
-export function nickel({ wants, system, heat }: Situation): Procedure | null {
+export function nickel({ wants, system, heat }: Reads<'wants' | 'system' | 'heat'>): Procedure | null {
   const families = wants.families.filter((id) => NICKEL.includes(metalFamily(id).group));
   if (families.length === 0 || wants.verdict === 'never' || wants.verdict === 'unknown') return null;
   const say = inWords(system);

@@ -1,3 +1,4 @@
+import type { Reads } from '../situation';
 import { BLOW_DOUBT, BLOW_LIMIT_G, RESIDUAL_GUIDE, RESIDUAL_SOURCE, USUAL_CLAMP } from '../../data/arcBlow';
 import { FRAME_TRAVELS, TRAVELS } from '../../data/orderIds';
 import { cornerAt } from '../../field/sweep';
@@ -31,7 +32,7 @@ export const arcBlow: Assessor = {
   title: 'Arc blow',
   short: 'arc blow',
   stop: 'order',
-  assess({ blow, system, wants }) {
+  assess({ blow, system, wants }: Reads<'blow' | 'system' | 'wants'>) {
     if (!blow || wants.verdict === 'never') return null;
     const { judged, hold, piece, acrossGap, clampAssumed } = blow;
     const { blown: worst, along_mm } = judged.worst;

@@ -9,5 +9,5 @@ export interface Assessor {
   short: string;
   stop: StopId;
   /** The room, or null where the limit does not apply to this job. */
-  assess(situation: Situation): RoomBody | null;
+  assess(reads: Situation): RoomBody | null;
 }

@@ -1,3 +1,4 @@
+import type { Reads } from '../situation';
 import { OUR_JUDGEMENT } from '../../data/sources';
 import { handLays_mm2 } from '../../rods/beads';
 import { trimmed } from '../../units/format';
@@ -13,7 +14,7 @@ export const beadSize: Assessor = {
   title: 'Bead size',
   short: 'bead',
   stop: 'rod',
-  assess({ beads }) {
+  assess({ beads }: Reads<'beads'>) {
     if (!beads) return null;
     const judged = beads.passes.map((pass) => ({ pass, hand: handLays_mm2(pass.rod) }));
     const fat = judged.find(({ pass, hand }) => pass.area_mm2 > hand.largest * SLACK);

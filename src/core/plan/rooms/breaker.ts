@@ -4,7 +4,7 @@ import { CHOSEN, PRACTICE } from '../../data/sources';
 import { peakTripShare, tripsAt_A } from '../../power/breaker';
 import { trimmed, midSentence } from '../../units/format';
 import { under, unknown } from '../room';
-import type { Situation } from '../situation';
+import type { Reads } from '../situation';
 import type { Timeline } from '../timeline';
 import type { Assessor } from './assessor';
 
@@ -23,7 +23,7 @@ function edgeAmps(
   return tripsAt_A(arc_A, peakTripShare(stretches, rating_A, edge));
 }
 
-const askFor = (situation: Situation): string =>
+const askFor = (situation: Reads<'supply'>): string =>
   !situation.supply ? 'Put a supply into the kit.' : 'Type the supply volts and the breaker, at Kit.';
 
 /** Supply amps against what the breaker stands on this job's own rhythm of rods and rests. */
@@ -32,7 +32,7 @@ export const breaker: Assessor = {
   title: 'Breaker',
   short: 'breaker',
   stop: 'power',
-  assess(situation) {
+  assess(situation: Reads<'supply' | 'machine' | 'plate' | 'draw' | 'timeline'>) {
     const { supply, machine, plate, draw, timeline } = situation;
     if (!machine || !timeline || plate?.type.feeds !== 'mains') return null;
     const rating_A = supply?.value.breaker_A ?? null;

@@ -1,3 +1,4 @@
+import type { Reads } from '../situation';
 import { DIAL_ERROR } from '../../data/machines';
 import { BURN_THROUGH_FIT } from '../../data/sources';
 import { AIMS } from '../../data/words';
@@ -13,7 +14,20 @@ export const burnThrough: Assessor = {
   title: 'Burn-through',
   short: 'burn',
   stop: 'rod',
-  assess(situation) {
+  assess(
+    situation: Reads<
+      | 'system'
+      | 'joint'
+      | 'beads'
+      | 'current_A'
+      | 'holesAt_A'
+      | 'aim'
+      | 'pole'
+      | 'meltFitted'
+      | 'machine'
+      | 'job'
+    >,
+  ) {
     const { joint, beads, current_A, holesAt_A, aim, pole, meltFitted, machine, job } = situation;
     if (joint.thin_mm === null) {
       return unknown(

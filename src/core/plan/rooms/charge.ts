@@ -1,3 +1,4 @@
+import type { Reads } from '../situation';
 import { BATTERY_USABLE } from '../../data/limits';
 import { CHOSEN, IEC_60974_1, PRACTICE } from '../../data/sources';
 import { rodsNeeded } from '../../rods/beads';
@@ -14,7 +15,7 @@ export const charge: Assessor = {
   title: 'Battery',
   short: 'battery',
   stop: 'power',
-  assess(situation) {
+  assess(situation: Reads<'machine' | 'plate' | 'beads' | 'current_A' | 'draw'>) {
     const { machine, plate, beads, current_A } = situation;
     if (!machine || plate?.type.feeds !== 'battery' || !beads || !current_A) return null;
     const limit = rodsPerCharge(situation);

@@ -9,14 +9,14 @@ import type { Range } from '../../units/range';
 import { rememberedWith } from '../../units/remembered';
 import { inWords, trimmed } from '../../units/format';
 import { under } from '../room';
-import type { Situation } from '../situation';
+import type { Reads } from '../situation';
 import type { Assessor } from './assessor';
 
 /** More than any rod brings, ml: past it the plan is not told apart. */
 const MOST_ml = 60;
 
 /** Hydrogen that the planned temperature stands, over all that the governing steel may be; null where CET cannot say. */
-function stands({ heat, wants }: Situation): Range | null {
+function stands({ heat, wants }: Reads<'heat' | 'wants'>): Range | null {
   const { asker, preheat } = heat;
   if (!asker || asker.preheat.by !== 'cet' || wants.verdict === 'unknown') return null;
   const { question } = asker;
@@ -47,7 +47,7 @@ export const coldCrack: Assessor = {
   title: 'Hydrogen cracking',
   short: 'cracking',
   stop: 'heat',
-  assess(situation) {
+  assess(situation: Reads<'hydrogen' | 'heat' | 'system' | 'wants'>) {
     const { hydrogen, heat, system } = situation;
     const limit = stands(situation);
     if (!hydrogen || !limit) return null;

@@ -1,3 +1,4 @@
+import type { Reads } from '../situation';
 import { CABLES, CABLE_SOURCE, RESISTIVITY_SOURCE } from '../../data/cables';
 import { CORD_DROP_ACT, CORD_DROP_AIM } from '../../data/limits';
 import { MACHINE_SOURCE } from '../../data/machines';
@@ -12,7 +13,15 @@ export const cord: Assessor = {
   title: 'Cord drop',
   short: 'cord',
   stop: 'power',
-  assess({ cords: chosen, supply, machine, plate, draw, current_A, system }) {
+  assess({
+    cords: chosen,
+    supply,
+    machine,
+    plate,
+    draw,
+    current_A,
+    system,
+  }: Reads<'cords' | 'supply' | 'machine' | 'plate' | 'draw' | 'current_A' | 'system'>) {
     if (!machine || !supply) return null;
     if (!chosen || !draw) {
       return unknown(

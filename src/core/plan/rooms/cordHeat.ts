@@ -6,7 +6,7 @@ import type { Cord } from '../../power/supply';
 import { inWords, trimmed } from '../../units/format';
 import { exactly, mapRange, type Range } from '../../units/range';
 import { under } from '../room';
-import type { Situation } from '../situation';
+import type { Reads } from '../situation';
 import { worstWindowArc_s } from '../timeline';
 import type { Assessor } from './assessor';
 
@@ -15,7 +15,7 @@ export function busiestHeat({
   draw,
   timeline,
   plate,
-}: Situation): { heating_A: Range; words: string } | null {
+}: Reads<'draw' | 'timeline' | 'plate'>): { heating_A: Range; words: string } | null {
   if (!draw || !timeline || !plate || !draw.holds) return null;
   const busy = worstWindowArc_s(timeline, DUTY_PERIOD_s) / DUTY_PERIOD_s;
   const heating_A = mapRange(draw.current_A, (amps) => effectiveCurrent_A(amps, plate.idle_A, busy));
@@ -40,7 +40,7 @@ export const cordHeat: Assessor = {
   title: 'Cord heat',
   short: 'cord heat',
   stop: 'power',
-  assess(situation) {
+  assess(situation: Reads<'cords' | 'job' | 'system' | 'plate' | 'timeline' | 'draw'>) {
     const { cords, job, system } = situation;
     const { air_C } = job.look;
     const heat = busiestHeat(situation);

@@ -1,3 +1,4 @@
+import type { Reads } from '../situation';
 import { SCHAEFFLER_SOURCE, WRC_SOURCE } from '../../data/constitution';
 import { DILUTION_MOVES, DILUTION_SOURCE, STICK_DILUTION_pct } from '../../data/dilution';
 import { PICK_UP_SOURCE } from '../../data/pickUp';
@@ -18,7 +19,7 @@ export const dilution: Assessor = {
   title: 'Base metal melted in',
   short: 'dilution',
   stop: 'rod',
-  assess(situation) {
+  assess(situation: Reads<'mix' | 'wants'>) {
     const mix = settledMix(situation);
     if (!mix) return null;
     const limited = mix.pairs.flatMap((pair) => (pair.judged.limit ? [{ pair, ...pair.judged.limit }] : []));

@@ -1,3 +1,4 @@
+import type { Reads } from '../situation';
 import { CHOSEN } from '../../data/sources';
 import { hoursInWords } from '../../rods/keeping/verdict';
 import { under, unknown, yesNo } from '../room';
@@ -10,7 +11,13 @@ export const dryRods: Assessor = {
   title: 'Rods out of the oven',
   short: 'dry rods',
   stop: 'rod',
-  assess({ dryness, rod, job, hydrogen, timeline }) {
+  assess({
+    dryness,
+    rod,
+    job,
+    hydrogen,
+    timeline,
+  }: Reads<'dryness' | 'rod' | 'job' | 'hydrogen' | 'timeline'>) {
     const tin = rod?.value.tin;
     if (!dryness || !tin || dryness.limit_h === null) return null;
     // Their weld metal keeps hydrogen to itself: damp is a matter of pores, told at the tin.

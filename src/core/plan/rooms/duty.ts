@@ -1,3 +1,4 @@
+import type { Reads } from '../situation';
 import { RISE_OVER_40_K } from '../../data/limits';
 import { PLATE_GUESS_SOURCE } from '../../data/machines';
 import { IEC_60974_1, PRACTICE } from '../../data/sources';
@@ -27,7 +28,7 @@ export const duty: Assessor = {
   title: 'Duty',
   short: 'duty',
   stop: 'power',
-  assess(situation) {
+  assess(situation: Reads<'machine' | 'plate' | 'timeline' | 'current_A' | 'job' | 'system'>) {
     const { machine, plate, timeline, current_A, job, system } = situation;
     const amps = dialledAmps(situation);
     if (!machine || !plate || !timeline || !amps || !current_A) return null;

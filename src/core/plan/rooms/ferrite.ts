@@ -7,7 +7,7 @@ import { trimmed, midSentence } from '../../units/format';
 import { exactly, type Range } from '../../units/range';
 import { over, ruled, under, yesNo, type Reason, type RoomState } from '../room';
 import type { MixPair, MixPlan } from '../mix/mixPlan';
-import type { Situation } from '../situation';
+import type { Reads } from '../situation';
 import { settledMix } from '../mix/settledMix';
 import type { Assessor } from './assessor';
 
@@ -33,7 +33,7 @@ function bothRead({ judged }: MixPair): Range {
 const percent = (share: number): string => `${trimmed(100 * share, 0)} %`;
 
 /** How the figure came about: both diagrams, and the dilution. */
-export function mixReasons({ situation, pair }: { situation: Situation; pair: MixPair }): Reason[] {
+export function mixReasons({ situation, pair }: { situation: Reads<'mix'>; pair: MixPair }): Reason[] {
   const { mix } = situation;
   if (!mix) return [];
   const { fn, ferrite_pct, far } = pair.judged;
@@ -68,7 +68,7 @@ export const ferriteLow: Assessor = {
   title: 'Ferrite, enough',
   short: 'ferrite',
   stop: 'rod',
-  assess(situation) {
+  assess(situation: Reads<'mix' | 'wants'>) {
     const mix = settledMix(situation);
     const pair = pairBy(mix, ({ judged }) => -judged.nominal.fn);
     if (!mix || !pair) return null;
@@ -145,7 +145,7 @@ export const ferriteHigh: Assessor = {
   title: 'Ferrite, not too much',
   short: 'ferrite +',
   stop: 'rod',
-  assess(situation) {
+  assess(situation: Reads<'mix' | 'wants'>) {
     const mix = settledMix(situation);
     const pair = pairBy(mix, ({ judged }) => judged.nominal.fn);
     if (!mix || !pair) return null;

@@ -1,3 +1,4 @@
+import type { Reads } from '../situation';
 import { midSentence } from '../../units/format';
 import { BRAZE_IRON } from '../../data/heatRules';
 import { unknown, yesNo } from '../room';
@@ -10,7 +11,7 @@ export const filler: Assessor = {
   title: 'Rod for the metal',
   short: 'filler',
   stop: 'rod',
-  assess(situation) {
+  assess(situation: Reads<'iron' | 'rod' | 'wants' | 'rodsWanted'>) {
     const { rod, wants, rodsWanted } = situation;
     if (wants.verdict === 'never') return null;
     if (situation.iron?.way.value === 'braze')

@@ -1,3 +1,4 @@
+import type { Reads } from '../situation';
 import { FUSION_FIT } from '../../data/fusion';
 import { UNEQUAL_SIDES } from '../../data/limits';
 import { rodClass } from '../../data/rods';
@@ -16,7 +17,11 @@ export const fusionFloor: Assessor = {
   title: 'Fusion on the thick side',
   short: 'fusion',
   stop: 'rod',
-  assess(situation) {
+  assess(
+    situation: Reads<
+      'joint' | 'rod' | 'aim' | 'current_A' | 'meltFitted' | 'holesAt_A' | 'system' | 'job' | 'machine'
+    >,
+  ) {
     const { joint, rod, aim, current_A, meltFitted, holesAt_A, system, job } = situation;
     const amps = dialledAmps(situation);
     if (!rod || !amps || !current_A || !meltFitted) return null;

@@ -1,3 +1,4 @@
+import type { Reads } from '../situation';
 import { GAP_BRIDGE_SHARE, OPEN_ROOT_RODS } from '../../data/limits';
 import { ROD_SIZES } from '../../data/rodSizes';
 import { OUR_JUDGEMENT, PRACTICE } from '../../data/sources';
@@ -13,7 +14,7 @@ export const gap: Assessor = {
   title: 'Gap',
   short: 'gap',
   stop: 'joint',
-  assess({ joint, rod, system }) {
+  assess({ joint, rod, system }: Reads<'joint' | 'rod' | 'system'>) {
     if (!rod || joint.kind === null || joint.thin_mm === null || !JOINTS[joint.kind].fitUp) return null;
     if (joint.gap_mm === null) {
       return unknown(

@@ -1,3 +1,4 @@
+import type { Reads } from '../situation';
 import { GENERATOR_HEAT_LOSS, GENERATOR_HEIGHT_LOSS, GENERATOR_MARGIN, STRIKE_PEAK } from '../../data/limits';
 import { MACHINE_SOURCE } from '../../data/machines';
 import type { Source } from '../../data/sources';
@@ -23,7 +24,14 @@ export const generator: Assessor = {
   title: 'Generator',
   short: 'generator',
   stop: 'power',
-  assess({ supply, plate, draw, current_A, job, system }) {
+  assess({
+    supply,
+    plate,
+    draw,
+    current_A,
+    job,
+    system,
+  }: Reads<'supply' | 'plate' | 'draw' | 'current_A' | 'job' | 'system'>) {
     if (!supply || supply.value.kind !== 'generator' || !plate || !draw || !current_A) return null;
     const { rating_kVA, rating_kW, surge_kVA, volts_V, phases, name, altitude_m } = supply.value;
     const { type, efficiency } = plate;

@@ -1,3 +1,4 @@
+import type { Reads } from '../situation';
 import { PRACTICE } from '../../data/sources';
 import { judgeStopWork } from '../../repair/stopWork';
 import { unknown, yesNo } from '../room';
@@ -9,7 +10,7 @@ export const goAhead: Assessor = {
   title: 'Go-ahead',
   short: 'go-ahead',
   stop: 'look',
-  assess({ job }) {
+  assess({ job }: Reads<'job'>) {
     const verdict = judgeStopWork(job.look.stopWork);
     const stop = verdict.stops[0];
     if (stop) {

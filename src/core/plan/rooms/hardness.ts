@@ -11,7 +11,7 @@ import { exactly, type Range } from '../../units/range';
 import { rememberedWith } from '../../units/remembered';
 import type { SteelAsked } from '../heat/heatPlan';
 import { guessed, under, yesNo } from '../room';
-import type { Situation } from '../situation';
+import type { Reads } from '../situation';
 import type { Assessor } from './assessor';
 
 /** Hardness of one steel at a cooling time, over all that it may be; null over the carbon the formula was made for. */
@@ -36,7 +36,7 @@ const steelHardness = rememberedWith((composition: Composition, t85_s: number): 
 });
 
 /** Steels that harden beside the weld at all: plain thin steel of unknown grade is left to its rule. */
-const hardening = ({ heat, wants }: Situation): SteelAsked[] =>
+const hardening = ({ heat, wants }: Reads<'heat' | 'wants'>): SteelAsked[] =>
   // Metal that is not settled is told as such, and not by what one of its guesses would do.
   (wants.verdict === 'unknown' ? [] : heat.steels).filter(
     ({ family, question }) =>
@@ -57,7 +57,7 @@ export const hardness: Assessor = {
   title: 'Hardened zone',
   short: 'hardness',
   stop: 'heat',
-  assess(situation) {
+  assess(situation: Reads<'heat' | 'job' | 'hydrogen' | 'wants'>) {
     const { heat, job, hydrogen } = situation;
     const steels = hardening(situation);
     const { fastest } = heat;

@@ -5,7 +5,7 @@ import { STICK_EFFICIENCY } from '../../heat/arcEnergy';
 import { heatForCooling_kJ_mm } from '../../heat/cooling85';
 import { trimmed } from '../../units/format';
 import { inside } from '../room';
-import type { Situation } from '../situation';
+import type { Reads } from '../situation';
 import type { Assessor } from './assessor';
 
 interface Window {
@@ -16,7 +16,7 @@ interface Window {
 }
 
 /** Least and most heat input of this metal, kJ/mm with the arc's efficiency in it; null where it has no window. */
-function windowOf({ wants, heat, joint }: Situation): Window | null {
+function windowOf({ wants, heat, joint }: Reads<'wants' | 'heat' | 'joint'>): Window | null {
   if (wants.families.includes('quenched-tempered-wear-plate') && joint.thick_mm !== null) {
     const shape = joint.kind === null ? undefined : SHAPE_FACTORS[joint.kind];
     const by = (wanted_s: number, start_C: number) =>
@@ -48,7 +48,7 @@ export const heatInput: Assessor = {
   title: 'Heat input',
   short: 'heat in',
   stop: 'heat',
-  assess(situation) {
+  assess(situation: Reads<'heat' | 'joint' | 'wants'>) {
     const window = windowOf(situation);
     const { input } = situation.heat;
     if (!window || !input || window.high <= window.low) return null;

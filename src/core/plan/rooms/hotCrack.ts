@@ -1,3 +1,4 @@
+import type { Reads } from '../situation';
 import { CONCAVE_WANTS_FN, HOT_CRACK } from '../../data/constitution';
 import { STAINLESS_COVERINGS } from '../../data/service';
 import { percentOf } from '../../constitution/chemistry';
@@ -21,7 +22,7 @@ export const hotCrack: Assessor = {
   title: 'Cracks as it sets',
   short: 'hot crack',
   stop: 'rod',
-  assess(situation) {
+  assess(situation: Reads<'mix' | 'wants' | 'rod' | 'job'>) {
     const mix = settledMix(situation);
     const asked = (mix?.pairs ?? []).filter(({ judged }) => judged.nominal.scope.id === 'chart');
     const [first, ...rest] = asked;

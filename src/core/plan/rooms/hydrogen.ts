@@ -5,11 +5,14 @@ import type { Source } from '../../data/sources';
 import { trimmed } from '../../units/format';
 import { exactly } from '../../units/range';
 import { under } from '../room';
-import type { Situation } from '../situation';
+import type { Reads } from '../situation';
 import type { Assessor } from './assessor';
 
 /** Most hydrogen the metal stands, ml in 100 g; null where it does not matter. */
-function stood({ wants, joint }: Situation): { ml: number; words: string; source: Source } | null {
+function stood({
+  wants,
+  joint,
+}: Reads<'wants' | 'joint'>): { ml: number; words: string; source: Source } | null {
   const { families } = wants;
   if (families.includes('quenched-tempered-wear-plate'))
     return { ...HYDROGEN_STOOD.quenched, words: 'Quenched and tempered plate cracks on little hydrogen.' };
@@ -28,7 +31,7 @@ export const hydrogen: Assessor = {
   title: 'Hydrogen from the rod',
   short: 'hydrogen',
   stop: 'rod',
-  assess(situation) {
+  assess(situation: Reads<'rod' | 'hydrogen' | 'joint' | 'wants'>) {
     const { rod, hydrogen: brings } = situation;
     const most = stood(situation);
     if (!rod || !brings || !most || HOLDS_HYDROGEN.includes(rodClass(rod.value.rodClass).coating))

@@ -9,14 +9,14 @@ import { shareOf } from '../../metal/plausible';
 import { exactly } from '../../units/range';
 import { trimmed, midSentence } from '../../units/format';
 import { under, unknown, yesNo } from '../room';
-import type { Situation } from '../situation';
+import type { Reads, Situation } from '../situation';
 import type { Assessor } from './assessor';
 
 const percent = (share: number): string =>
   `${trimmed(100 * share, share < 0.001 ? 3 : share < 0.1 ? 2 : 0)} %`;
 
 /** Beliefs that tests made: a name from papers leaves nothing to measure. */
-const testedBeliefs = ({ beliefs }: Situation) =>
+const testedBeliefs = ({ beliefs }: Reads<'beliefs'>) =>
   beliefs.filter(({ tested, named }) => tested && named === null);
 
 /** How far the likeliest metal that the plan is not for stays under the share from which it would have to be. */
@@ -25,7 +25,7 @@ export const identification: Assessor = {
   title: 'Identification',
   short: 'identity',
   stop: 'metal',
-  assess(situation) {
+  assess(situation: Reads<'wants' | 'job' | 'beliefs'>) {
     const { wants, job } = situation;
     const beliefs = testedBeliefs(situation);
     if (beliefs.length === 0 || wants.verdict === 'never' || wants.verdict === 'unknown') return null;
@@ -61,7 +61,7 @@ export const hazard: Assessor = {
   title: 'Metal that hurts',
   short: 'hazard',
   stop: 'metal',
-  assess(situation) {
+  assess(situation: Reads<'beliefs' | 'wants' | 'job'>) {
     const { beliefs, wants, job } = situation;
     const looked = beliefs.filter(({ tested }) => tested);
     if (looked.length === 0 || wants.verdict === 'never') return null;

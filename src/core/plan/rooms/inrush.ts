@@ -1,3 +1,4 @@
+import type { Reads } from '../situation';
 import { BREAKERS } from '../../data/breakers';
 import { INRUSH_SOURCE } from '../../data/machines';
 import { PRACTICE } from '../../data/sources';
@@ -12,7 +13,7 @@ export const inrush: Assessor = {
   title: 'Switching on',
   short: 'inrush',
   stop: 'power',
-  assess({ machine, supply, plate }) {
+  assess({ machine, supply, plate }: Reads<'machine' | 'supply' | 'plate'>) {
     const rating_A = supply?.value.breaker_A ?? null;
     if (!machine || !supply || rating_A === null || !plate?.inputEff_A || plate.misfit !== '') return null;
     if (supply.value.kind === 'generator') return null;

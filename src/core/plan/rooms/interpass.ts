@@ -1,3 +1,4 @@
+import type { Reads } from '../situation';
 import { INTERPASS_AT_mm, INTERPASS_MARGIN, RECKONED_DOUBT } from '../../data/heatLimits';
 import { AIR_LOSS } from '../../data/heatProperties';
 import { OUR_JUDGEMENT } from '../../data/sources';
@@ -12,7 +13,7 @@ export const interpass: Assessor = {
   title: 'Between beads',
   short: 'interpass',
   stop: 'heat',
-  assess({ heat, timeline, wants, system, job }) {
+  assess({ heat, timeline, wants, system, job }: Reads<'heat' | 'timeline' | 'wants' | 'system' | 'job'>) {
     const { ceiling } = heat;
     if (!ceiling || !timeline || wants.verdict === 'never' || timeline.starts.length === 0) return null;
     const say = inWords(system).temperature;

@@ -1,3 +1,4 @@
+import type { Reads } from '../situation';
 import { CABLES, resistance_ohm_m, RESISTIVITY_SOURCE } from '../../data/cables';
 import { GOOD_CLAMP_ohm, LEAD_DROP_V } from '../../data/limits';
 import { CHOSEN } from '../../data/sources';
@@ -18,7 +19,7 @@ export const leadDrop: Assessor = {
   title: 'Lead drop',
   short: 'leads',
   stop: 'power',
-  assess({ leads, current_A, job, system }) {
+  assess({ leads, current_A, job, system }: Reads<'leads' | 'current_A' | 'job' | 'system'>) {
     if (!leads || !current_A || leads.value.length_m === null) return null;
     const { length_m, size, name } = leads.value;
     const drop = (copper: number) => 2 * length_m * resistance_ohm_m(size, copper) * current_A.value;

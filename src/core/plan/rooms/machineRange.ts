@@ -1,3 +1,4 @@
+import type { Reads } from '../situation';
 import { CHOSEN, IEC_60974_1 } from '../../data/sources';
 import { PLATE_GUESS_SOURCE } from '../../data/machines';
 import type { Figure } from '../../power/nameplate';
@@ -20,7 +21,7 @@ export const machineRange: Assessor = {
   title: 'Machine range',
   short: 'machine',
   stop: 'power',
-  assess(situation) {
+  assess(situation: Reads<'machine' | 'plate' | 'current_A'>) {
     const { machine, plate, current_A } = situation;
     const amps = dialledAmps(situation);
     if (!machine) {

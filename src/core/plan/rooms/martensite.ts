@@ -1,3 +1,4 @@
+import type { Reads } from '../situation';
 import { SCHAEFFLER_SOURCE, WRC_MARTENSITE } from '../../data/constitution';
 import { DILUTION_SOURCE } from '../../data/dilution';
 import { depositOf } from '../../data/deposits';
@@ -22,7 +23,7 @@ export const martensite: Assessor = {
   title: 'Martensite in the bead',
   short: 'martensite',
   stop: 'rod',
-  assess(situation) {
+  assess(situation: Reads<'mix' | 'wants'>) {
     const mix = settledMix(situation);
     const asked = (mix?.pairs ?? []).filter(({ judged }) => isAsked(judged.nominal));
     const [first, ...rest] = asked;

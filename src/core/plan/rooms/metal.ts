@@ -5,15 +5,15 @@ import { PRACTICE, type Source } from '../../data/sources';
 import { plausibleCoatings } from '../../metal/coating';
 import { trimmed, midSentence, sentence } from '../../units/format';
 import { unknown, yesNo } from '../room';
-import type { Situation } from '../situation';
+import type { Reads } from '../situation';
 import type { Assessor } from './assessor';
 
 /** What may lie on each side; null where nobody has looked. */
-export const coatingsOf = ({ job: { metal } }: Situation) =>
+export const coatingsOf = ({ job: { metal } }: Reads<'job'>) =>
   (metal.sameBothSides ? [metal.sideA] : [metal.sideA, metal.sideB]).map(plausibleCoatings);
 
 /** The metals of both sides in words: what each may be, and what it meets. */
-export function metalsInWords({ wants }: Situation): string {
+export function metalsInWords({ wants }: Reads<'wants'>): string {
   const sides = wants.sides
     .map((side) => side.map(({ family }) => midSentence(metalFamily(family).name)))
     .map((names) => (names.length > 3 ? `${names.slice(0, 3).join(', ')} …` : names.join(' or ')))
@@ -24,7 +24,7 @@ export function metalsInWords({ wants }: Situation): string {
 const percent = (share: number): string => `${trimmed(100 * share, share < 0.01 ? 2 : 0)} %`;
 
 /** What each side may be, with its share, in words. */
-const sharesInWords = ({ wants }: Situation): { words: string; source: Source }[] =>
+const sharesInWords = ({ wants }: Reads<'wants'>): { words: string; source: Source }[] =>
   wants.sides
     .filter((side) => side.length > 1)
     .map((side) => ({
@@ -33,7 +33,7 @@ const sharesInWords = ({ wants }: Situation): { words: string; source: Source }[
     }));
 
 /** The test likeliest to be wrong, where the evidence does not go together. */
-function conflictInWords({ beliefs, job }: Situation): string {
+function conflictInWords({ beliefs, job }: Reads<'beliefs' | 'job'>): string {
   const at = beliefs.findIndex(({ conflict }) => conflict !== null);
   const conflict = beliefs[at]?.conflict;
   if (!conflict) return '';
@@ -50,7 +50,7 @@ export const metal: Assessor = {
   title: 'Metal',
   short: 'metal',
   stop: 'metal',
-  assess(situation) {
+  assess(situation: Reads<'wants' | 'job' | 'beliefs'>) {
     const { wants } = situation;
     const named = metalsInWords(situation);
     const doubtful = wants.sides.some((side) => side.length > 1);
@@ -110,7 +110,7 @@ export const coating: Assessor = {
   title: 'Coating',
   short: 'coating',
   stop: 'metal',
-  assess(situation) {
+  assess(situation: Reads<'wants' | 'job'>) {
     if (situation.wants.verdict === 'never') return null;
     const sides = coatingsOf(situation);
     const all = [...new Set(sides.flatMap((side) => side ?? []))];

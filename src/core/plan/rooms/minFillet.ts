@@ -1,3 +1,4 @@
+import type { Reads } from '../situation';
 import { AWS_D1_1, PRACTICE } from '../../data/sources';
 import { JOINTS } from '../../data/words';
 import { leastFillet_mm } from '../../joint/geometry';
@@ -11,7 +12,7 @@ export const minFillet: Assessor = {
   title: 'Smallest fillet',
   short: 'fillet',
   stop: 'joint',
-  assess({ joint, system }) {
+  assess({ joint, system }: Reads<'joint' | 'system'>) {
     const { kind, leg_mm, thin_mm, thick_mm } = joint;
     if (kind === null || !JOINTS[kind].fillet || leg_mm === null || thin_mm === null || thick_mm === null)
       return null;

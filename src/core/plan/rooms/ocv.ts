@@ -1,3 +1,4 @@
+import type { Reads } from '../situation';
 import { OCV_SLACK_V } from '../../data/limits';
 import { PLATE_GUESS_SOURCE } from '../../data/machines';
 import { rodClass } from '../../data/rods';
@@ -12,7 +13,7 @@ export const ocv: Assessor = {
   title: 'Open-circuit volts',
   short: 'OCV',
   stop: 'power',
-  assess({ machine, plate, rod }) {
+  assess({ machine, plate, rod }: Reads<'machine' | 'plate' | 'rod'>) {
     if (!machine || !plate || !rod) return null;
     const wanted = rodClass(rod.value.rodClass).ocv_V;
     if (wanted === null) return null;

@@ -6,11 +6,15 @@ import { penetration_mm } from '../../heat/fusion';
 import { inWords } from '../../units/format';
 import { exactly } from '../../units/range';
 import { guessed, over } from '../room';
-import type { Situation } from '../situation';
+import type { Reads } from '../situation';
 import type { Assessor } from './assessor';
 
 /** Metal that the arc has to melt through or into, mm, and why. */
-function wanted({ job, joint, system }: Situation): { mm: number; words: string } | null {
+function wanted({
+  job,
+  joint,
+  system,
+}: Reads<'job' | 'joint' | 'system'>): { mm: number; words: string } | null {
   const { kind, thin_mm } = joint;
   if (kind === null || thin_mm === null) return null;
   const say = inWords(system).size;
@@ -46,7 +50,7 @@ export const penetration: Assessor = {
   title: 'Depth at the root',
   short: 'root',
   stop: 'rod',
-  assess(situation) {
+  assess(situation: Reads<'beads' | 'pole' | 'system' | 'joint' | 'job'>) {
     const { beads, pole, system } = situation;
     const asked = wanted(situation);
     const pass = beads?.passes[0];

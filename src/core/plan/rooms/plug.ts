@@ -1,3 +1,4 @@
+import type { Reads } from '../situation';
 import { IEC_60974_1, CHOSEN, PRACTICE } from '../../data/sources';
 import { trimmed } from '../../units/format';
 import { exactly } from '../../units/range';
@@ -11,7 +12,7 @@ export const plug: Assessor = {
   title: 'Plug and socket',
   short: 'plug',
   stop: 'power',
-  assess(situation) {
+  assess(situation: Reads<'supply' | 'plate' | 'timeline' | 'draw'>) {
     const { supply } = situation;
     const rating_A = supply?.value.plug_A ?? null;
     const heat = busiestHeat(situation);

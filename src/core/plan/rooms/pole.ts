@@ -1,3 +1,4 @@
+import type { Reads } from '../situation';
 import { POLE_WORDS } from '../../data/words';
 import { rodClass } from '../../data/rods';
 import { AWS_A5_1_CURRENT, PRACTICE } from '../../data/sources';
@@ -13,7 +14,7 @@ export const pole: Assessor = {
   title: 'Current and pole',
   short: 'pole',
   stop: 'rod',
-  assess({ rod, pole: chosen, machine, joint }) {
+  assess({ rod, pole: chosen, machine, joint }: Reads<'rod' | 'pole' | 'machine' | 'joint'>) {
     if (!rod || !chosen) return null;
     const id = rod.value.rodClass;
     const { poles } = rodClass(id);

@@ -1,3 +1,4 @@
+import type { Reads } from '../situation';
 import { midSentence } from '../../units/format';
 import { HELD_UP_ROD } from '../../data/limits';
 import { ROD_SIZES } from '../../data/rodSizes';
@@ -15,7 +16,7 @@ export const position: Assessor = {
   title: 'Position',
   short: 'position',
   stop: 'rod',
-  assess({ rod, job }) {
+  assess({ rod, job }: Reads<'rod' | 'job'>) {
     const at = job.look.position;
     if (!rod || at === null) return null;
     const { rodClass: id, size } = rod.value;

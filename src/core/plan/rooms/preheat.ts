@@ -6,11 +6,11 @@ import { gasInWords } from '../../heat/torch';
 import { steelRanges } from '../../heat/preheat/preheat';
 import { isReckoned } from '../heat/asked';
 import { over, unknown, type Reason } from '../room';
-import type { Situation } from '../situation';
+import type { Reads } from '../situation';
 import type { Assessor } from './assessor';
 
 /** True where the metal may be welded as it lies: nothing asked, and nobody set a preheat. */
-export function needsNoPreheat({ wants, joint, heat }: Situation): boolean {
+export function needsNoPreheat({ wants, joint, heat }: Reads<'wants' | 'joint' | 'heat'>): boolean {
   if (wants.families.length === 0 || wants.verdict === 'unknown') return false;
   // Steel of a thickness nobody has typed is not said to need none.
   const unread = joint.thick_mm === null && wants.families.some(isReckoned);
@@ -18,7 +18,7 @@ export function needsNoPreheat({ wants, joint, heat }: Situation): boolean {
 }
 
 /** Why it is asked: the chemistry, the method, and the rules of the families. */
-function reasonsFor({ heat, wants, system }: Situation): Reason[] {
+function reasonsFor({ heat, wants, system }: Reads<'heat' | 'wants' | 'system'>): Reason[] {
   const say = inWords(system);
   const { asker } = heat;
   const chemistry = (): Reason[] => {
@@ -50,7 +50,7 @@ export const preheat: Assessor = {
   title: 'Preheat',
   short: 'preheat',
   stop: 'heat',
-  assess(situation) {
+  assess(situation: Reads<'wants' | 'joint' | 'heat' | 'system'>) {
     const { wants, joint, heat, system } = situation;
     if (wants.verdict === 'never') return null;
     const words = inWords(system);
@@ -113,7 +113,7 @@ export const preheat: Assessor = {
 };
 
 /** What would say better how warm it has to be. */
-function askFor({ heat }: Situation): string {
+function askFor({ heat }: Reads<'heat'>): string {
   const by = heat.asker?.preheat.composition.by;
   if (by === 'family')
     return 'Name the grade at Heat, or read the chemistry at Metal: the range gets narrower.';

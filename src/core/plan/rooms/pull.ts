@@ -3,12 +3,12 @@ import { CHOSEN } from '../../data/sources';
 import { inWords, trimmed } from '../../units/format';
 import { exactly, type Range } from '../../units/range';
 import { guessed, under, type RoomBody } from '../room';
-import type { Situation } from '../situation';
+import type { Reads } from '../situation';
 import type { Assessor } from './assessor';
 
 /** A pull against what the welder said it may move; nothing where nobody said. */
 function against(
-  { job, system }: Situation,
+  { job, system }: Reads<'job' | 'system'>,
   pull: Range | null,
   what: string,
   reasons: RoomBody['reasons'],
@@ -34,7 +34,7 @@ export const transverse: Assessor = {
   title: 'Pull across the butt',
   short: 'pulls in',
   stop: 'order',
-  assess: (situation) =>
+  assess: (situation: Reads<'pull' | 'job' | 'system'>) =>
     against(situation, situation.pull.transverse_mm, 'pulls in', [
       {
         words:
@@ -51,7 +51,7 @@ export const angular: Assessor = {
   title: 'Lift of the flange',
   short: 'lifts',
   stop: 'order',
-  assess: (situation) =>
+  assess: (situation: Reads<'pull' | 'job' | 'system'>) =>
     against(situation, situation.pull.angular_mm, 'lifts', [
       {
         words:
@@ -68,7 +68,7 @@ export const bow: Assessor = {
   title: 'Bow along the length',
   short: 'bow',
   stop: 'order',
-  assess: (situation) =>
+  assess: (situation: Reads<'pull' | 'job' | 'system'>) =>
     against(situation, situation.pull.bow_mm, 'bows', [
       {
         words:
@@ -85,7 +85,7 @@ export const buckle: Assessor = {
   title: 'Buckling of the sheet',
   short: 'buckles',
   stop: 'order',
-  assess({ pull, wants }) {
+  assess({ pull, wants }: Reads<'pull' | 'wants'>) {
     if (pull.along_N === null || pull.buckles_N === null || wants.verdict === 'never') return null;
     const kN = (range: Range): Range => ({
       low: range.low / 1000,

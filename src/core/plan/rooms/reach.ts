@@ -1,3 +1,4 @@
+import type { Reads } from '../situation';
 import { HAND_BEHIND_ROD } from '../../data/limits';
 import { ROD_SIZES } from '../../data/rodSizes';
 import { ACCESS } from '../../data/words';
@@ -12,7 +13,7 @@ export const reach: Assessor = {
   title: 'Reach',
   short: 'reach',
   stop: 'look',
-  assess({ job, rod, system }) {
+  assess({ job, rod, system }: Reads<'job' | 'rod' | 'system'>) {
     if (!rod) return null;
     const { access, clearance_mm } = job.look;
     const say = inWords(system).size;

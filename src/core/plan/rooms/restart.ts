@@ -8,16 +8,16 @@ import { pieceLoss_per_s } from '../../heat/piece';
 import { spreadShare_per_mm } from '../../heat/spread';
 import { inWords, trimmed } from '../../units/format';
 import { within } from '../../units/range';
-import { holesRange } from '../resolveRod';
+import { holesRange } from '../stages/holes';
 import { guessed, under } from '../room';
-import type { Situation } from '../situation';
+import type { Reads } from '../situation';
 import type { Assessor } from './assessor';
 
 /** On metal nearly melted some degrees are always left. */
 const LEAST_RISE_K = 50;
 
 /** Metal at the crater when the next rod is struck on it, °C: the last rod's heat, spread for as long as a change takes. */
-export function restartAt_C({ heat, beads, rest_s }: Situation): number | null {
+export function restartAt_C({ heat, beads, rest_s }: Reads<'heat' | 'beads' | 'rest_s'>): number | null {
   const pass = beads?.passes[0];
   if (!pass || pass.rods <= 1.05) return null;
   const { piece } = heat;
@@ -53,7 +53,20 @@ export const restart: Assessor = {
   title: 'Burn-through at restarts',
   short: 'restart',
   stop: 'heat',
-  assess(situation) {
+  assess(
+    situation: Reads<
+      | 'joint'
+      | 'beads'
+      | 'machine'
+      | 'holesAt_A'
+      | 'system'
+      | 'melt'
+      | 'meltFitted'
+      | 'thinShare'
+      | 'rest_s'
+      | 'heat'
+    >,
+  ) {
     const { joint, beads, machine, holesAt_A, system, melt, meltFitted, thinShare } = situation;
     const pass = beads?.passes[0];
     const at_C = restartAt_C(situation);

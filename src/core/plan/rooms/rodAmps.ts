@@ -3,11 +3,11 @@ import { DIAL_ERROR } from '../../data/machines';
 import { CHOSEN, PRACTICE } from '../../data/sources';
 import { within, type Range } from '../../units/range';
 import { inside, unknown } from '../room';
-import type { Situation } from '../situation';
+import type { Reads } from '../situation';
 import type { Assessor } from './assessor';
 
 /** The welding amps with what the machine's dial leaves uncertain. */
-export function dialledAmps({ current_A, machine }: Situation): Range | null {
+export function dialledAmps({ current_A, machine }: Reads<'current_A' | 'machine'>): Range | null {
   if (!current_A) return null;
   return within(current_A.value, DIAL_ERROR[machine?.value.dial ?? 'none']);
 }
@@ -18,7 +18,7 @@ export const rodAmps: Assessor = {
   title: 'Amps for the rod',
   short: 'rod amps',
   stop: 'rod',
-  assess(situation) {
+  assess(situation: Reads<'rod' | 'window' | 'current_A' | 'machine'>) {
     const { rod, window, current_A, machine } = situation;
     const amps = dialledAmps(situation);
     if (!rod || !amps || !current_A) return null;

@@ -1,3 +1,4 @@
+import type { Reads } from '../situation';
 import { ROD_TO_THICKNESS } from '../../data/limits';
 import { ROD_SIZES } from '../../data/rodSizes';
 import { PRACTICE } from '../../data/sources';
@@ -12,7 +13,7 @@ export const rodDiameter: Assessor = {
   title: 'Rod size',
   short: 'rod size',
   stop: 'rod',
-  assess({ rod, joint, system }) {
+  assess({ rod, joint, system }: Reads<'rod' | 'joint' | 'system'>) {
     const { thin_mm } = joint;
     if (!rod || thin_mm === null) return null;
     const say = inWords(system).size;

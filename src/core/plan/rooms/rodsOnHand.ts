@@ -1,3 +1,4 @@
+import type { Reads } from '../situation';
 import { SPOIL_SHARE } from '../../data/limits';
 import { ROD_SIZES } from '../../data/rodSizes';
 import { FILLER_HANDBOOK, PRACTICE } from '../../data/sources';
@@ -20,7 +21,14 @@ export const rodsOnHand: Assessor = {
   title: 'Rods on hand',
   short: 'rods',
   stop: 'rod',
-  assess({ job, rod, beads, joint, kit, system }) {
+  assess({
+    job,
+    rod,
+    beads,
+    joint,
+    kit,
+    system,
+  }: Reads<'job' | 'rod' | 'beads' | 'joint' | 'kit' | 'system'>) {
     if (!rod || !beads) return null;
     const kinds = rodsByKind(beads).map((kind) => ({
       name: `${kind.rodClass} ${ROD_SIZES[kind.size].inches}`,

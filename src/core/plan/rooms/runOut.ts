@@ -1,3 +1,4 @@
+import type { Reads } from '../situation';
 import { OFF_CORNER, ROD_REACH_DOUBT } from '../../data/limits';
 import { OUR_JUDGEMENT, PRACTICE } from '../../data/sources';
 import { inWords } from '../../units/format';
@@ -12,7 +13,7 @@ export const runOut: Assessor = {
   title: 'Where rods run out',
   short: 'run-out',
   stop: 'rod',
-  assess({ beads, runs, system, joint }) {
+  assess({ beads, runs, system, joint }: Reads<'beads' | 'runs' | 'system' | 'joint'>) {
     const pass = beads?.passes[0];
     if (!pass || !runs || joint.length_mm === null) return null;
     const say = inWords(system).size;

@@ -5,7 +5,7 @@ import { peakBeside_K } from '../../heat/rosenthal';
 import { inWords, trimmed } from '../../units/format';
 import { exactly, within } from '../../units/range';
 import { under, yesNo } from '../room';
-import type { Situation } from '../situation';
+import type { Reads } from '../situation';
 import type { Assessor } from './assessor';
 
 const QUENCHED = 'quenched-tempered-wear-plate';
@@ -16,7 +16,7 @@ export const softening: Assessor = {
   title: 'Softening of hardened plate',
   short: 'softening',
   stop: 'heat',
-  assess({ wants, heat, system }) {
+  assess({ wants, heat, system }: Reads<'wants' | 'heat' | 'system'>) {
     if (!wants.families.includes(QUENCHED) || !heat.slowest) return null;
     const say = inWords(system).temperature;
     const time_s = heat.slowest.governing_s;
@@ -49,7 +49,7 @@ export const softening: Assessor = {
 };
 
 /** Families that lose strength beside any weld, and are in the joint. */
-const softFamilies = ({ wants }: Situation) =>
+const softFamilies = ({ wants }: Reads<'wants'>) =>
   wants.families.flatMap((id) =>
     id !== QUENCHED && Object.hasOwn(SOFTENS, id)
       ? [id as Exclude<keyof typeof SOFTENS, typeof QUENCHED>]
@@ -62,7 +62,7 @@ export const strengthLoss: Assessor = {
   title: 'Strength beside the weld',
   short: 'soft zone',
   stop: 'heat',
-  assess(situation) {
+  assess(situation: Reads<'heat' | 'joint' | 'system' | 'wants'>) {
     const { heat, joint, system } = situation;
     const [family] = softFamilies(situation);
     if (family === undefined || !heat.input || joint.thin_mm === null) return null;

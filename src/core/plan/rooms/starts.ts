@@ -1,3 +1,4 @@
+import type { Reads } from '../situation';
 import { MANY_BARE } from '../../data/orderGoals';
 import { RECKONED_DOUBT } from '../../data/heatLimits';
 import { BURN_THROUGH_FIT, OUR_JUDGEMENT, PRACTICE } from '../../data/sources';
@@ -12,7 +13,15 @@ export const startHeat: Assessor = {
   title: 'Heat where runs begin',
   short: 'starts',
   stop: 'order',
-  assess({ order, wants, system, heat, meltFitted, holesAt_A, current_A }) {
+  assess({
+    order,
+    wants,
+    system,
+    heat,
+    meltFitted,
+    holesAt_A,
+    current_A,
+  }: Reads<'order' | 'wants' | 'system' | 'heat' | 'meltFitted' | 'holesAt_A' | 'current_A'>) {
     // Where the first run already holes, that is what there is to say.
     if (holesAt_A && current_A && holesAt_A.nominal <= current_A.value) return null;
     if (!order || order.question.heat.segments.length < 2 || wants.verdict === 'never') return null;
@@ -84,7 +93,7 @@ export const tieIns: Assessor = {
   title: 'Tie-ins',
   short: 'tie-ins',
   stop: 'order',
-  assess({ order, wants, joint }) {
+  assess({ order, wants, joint }: Reads<'order' | 'wants' | 'joint'>) {
     if (!order || !order.question.joined || wants.verdict === 'never' || joint.length_mm === null)
       return null;
     const { judged } = order.taken;

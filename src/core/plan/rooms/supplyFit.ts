@@ -1,3 +1,4 @@
+import type { Reads } from '../situation';
 import { CHOSEN } from '../../data/sources';
 import { yesNo } from '../room';
 import type { Assessor } from './assessor';
@@ -8,7 +9,7 @@ export const supplyFit: Assessor = {
   title: 'Volts and phases',
   short: 'volts',
   stop: 'power',
-  assess({ machine, supply, plate }) {
+  assess({ machine, supply, plate }: Reads<'machine' | 'supply' | 'plate'>) {
     if (!machine || !supply || !plate || plate.misfit === '') return null;
     return yesNo('closed', {
       now: machine.value.name,

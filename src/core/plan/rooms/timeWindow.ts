@@ -1,3 +1,4 @@
+import type { Reads } from '../situation';
 import { CHOSEN, PRACTICE } from '../../data/sources';
 import { trimmed } from '../../units/format';
 import { exactly } from '../../units/range';
@@ -13,7 +14,7 @@ export const timeWindow: Assessor = {
   title: 'Time',
   short: 'time',
   stop: 'look',
-  assess({ job, timeline }) {
+  assess({ job, timeline }: Reads<'job' | 'timeline'>) {
     const window_s = job.look.timeWindow_s;
     if (window_s === null || !timeline) return null;
     const minutes = timeline.elapsed_s / 60;

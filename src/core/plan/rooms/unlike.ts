@@ -1,3 +1,4 @@
+import type { Reads } from '../situation';
 import { libraryRow } from '../../data/library';
 import {
   GALVANIC_LIMIT_SOURCE,
@@ -40,7 +41,7 @@ export const expansion: Assessor = {
   title: 'Growth in heat',
   short: 'growth',
   stop: 'rod',
-  assess(situation) {
+  assess(situation: Reads<'job' | 'system' | 'mix' | 'wants'>) {
     const { job, system } = situation;
     const mix = settledMix(situation);
     const pair = mix?.worst;
@@ -99,7 +100,7 @@ export const galvanic: Assessor = {
   title: 'Unlike metals in the wet',
   short: 'galvanic',
   stop: 'rod',
-  assess(situation) {
+  assess(situation: Reads<'job' | 'mix' | 'wants'>) {
     const { job } = situation;
     const mix = settledMix(situation);
     const pair = mix?.worst;

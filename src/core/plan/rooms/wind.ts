@@ -1,3 +1,4 @@
+import type { Reads } from '../situation';
 import { WIND_ASSUMED_m_s, WIND_LIMIT_m_s } from '../../data/limits';
 import { OUR_JUDGEMENT, PRACTICE } from '../../data/sources';
 import { inWords } from '../../units/format';
@@ -11,7 +12,7 @@ export const wind: Assessor = {
   title: 'Wind',
   short: 'wind',
   stop: 'look',
-  assess({ job, system, iron }) {
+  assess({ job, system, iron }: Reads<'job' | 'system' | 'iron'>) {
     if (iron?.way.value === 'braze') return null;
     const { wind_m_s, place } = job.look;
     const say = inWords(system).wind;

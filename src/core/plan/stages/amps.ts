@@ -1,0 +1,70 @@
+import { ampWindow, proposeAmps, type AmpWindow } from '../../rods/amps';
+import { planBeads } from '../../rods/beads';
+import type { RodChoice } from '../../rods/choose';
+import type { Choice } from '../choice';
+import { holesRange } from './holes';
+import type { Reads } from '../situation';
+
+/** What amps are proposed from. */
+export type AmpsContext = Reads<
+  'job' | 'joint' | 'plate' | 'machine' | 'aim' | 'leanShare' | 'metalMelt' | 'length_mm'
+>;
+
+/** Amps that a rod is begun with: from packet or table, by thickness, position and aim, and under what holes the thin side. */
+export function startAmps(rod: RodChoice, window: AmpWindow, context: AmpsContext): number {
+  const { job, joint, plate, machine, aim, leanShare, metalMelt, length_mm } = context;
+  const ask = (holes: number | null) =>
+    proposeAmps({
+      window,
+      size: rod.size,
+      thin_mm: joint.thin_mm,
+      thick_mm: joint.thick_mm,
+      position: job.look.position,
+      aim: aim.value,
+      holesAt_A: holes,
+      machineMin_A: plate?.min_A?.range.nominal ?? null,
+      machineMax_A: plate?.max_A?.range.nominal ?? null,
+      bias: (machine?.value.bias_pct ?? 100) / 100,
+    });
+  const first = ask(null);
+  if (joint.area_mm2 === null) return first;
+  const beads = planBeads({ rod: { ...rod, current_A: first }, area_mm2: joint.area_mm2, length_mm });
+  const holes = holesRange(beads, joint.thin_mm, leanShare, metalMelt.properties, metalMelt.fitted);
+  return holes && holes.low < first ? ask(holes.low) : first;
+}
+
+/** Amps that the app begins with; null where no rod is told. */
+export function proposed_A(context: AmpsContext & Reads<'rod' | 'window'>): number | null {
+  const { rod, window } = context;
+  return rod && window && startAmps(rod.value, window, context);
+}
+
+/** Amps: what the welder set, or what the app proposes. */
+export function current_A(reads: Reads<'job' | 'machine' | 'window' | 'proposed_A'>): Choice<number> | null {
+  const set_A = reads.job.rod.current_A;
+  // No dial is read finer.
+  if (set_A !== null) return { value: Math.round(10 * set_A) / 10, by: 'you', why: 'You set it.' };
+  const { machine, window, proposed_A: value } = reads;
+  if (value === null || window === null) return null;
+  const from = window.by === 'packet' ? 'the packet' : 'the table';
+  const bias = machine?.value.bias_pct ?? null;
+  return {
+    value,
+    by: 'app',
+    why: `From ${from}, for the thickness and position${bias === null ? '' : `, times the ${bias} % this machine runs right at`}. Try it on scrap.`,
+  };
+}
+
+/** Another rod for the root, where the welder named one. */
+export function root(
+  context: AmpsContext & Reads<'noRod' | 'kit'>,
+): { rod: RodChoice; window: AmpWindow; current_A: number } | null {
+  if (context.noRod) return null;
+  const { rodClass, size } = context.job.rod.root;
+  if (rodClass === null || size === null) return null;
+  const tin = context.kit.tins.find((t) => t.rodClass === rodClass && t.size === size) ?? null;
+  const window = ampWindow(rodClass, size, tin);
+  if (window === null) return null;
+  const rod = { rodClass, size, tin, why: 'You chose it for the root.' };
+  return { rod, window, current_A: startAmps(rod, window, context) };
+}

@@ -1,0 +1,25 @@
+import { JOINTS } from '../../data/words';
+import { ASSUMED_GAP_mm } from '../../joint/geometry';
+import { inWords } from '../../units/format';
+import { ASSUMED_LENGTH_mm } from './joint';
+import type { Reads } from '../situation';
+
+/** What was put in for a blank, in words. */
+export function assumed({
+  beads,
+  joint,
+  entered,
+  rod,
+  system,
+}: Reads<'beads' | 'joint' | 'entered' | 'rod' | 'system'>): readonly string[] {
+  const say = inWords(system);
+  return [
+    ...(beads && joint.length_mm === null
+      ? [`Weld length blank: counted as ${say.size(ASSUMED_LENGTH_mm)}.`]
+      : []),
+    ...(joint.area_mm2 !== null && joint.gap_mm === null && joint.kind !== null && JOINTS[joint.kind].fitUp
+      ? [`Gap blank: weld metal counted for a ${say.size(ASSUMED_GAP_mm)} gap.`]
+      : []),
+    ...(entered.look.position === null && rod ? ['Position blank: amps as for flat.'] : []),
+  ];
+}

@@ -1,0 +1,91 @@
+import type { Given, Situation } from '../situation';
+import { current_A, proposed_A, root } from './amps';
+import { assumed } from './assumed';
+import { beads } from './beads';
+import { graphOf } from './graph';
+import { holesAt_A } from './holes';
+import { job, joint, length_mm, problems } from './joint';
+import { beliefs, wants, withheld } from './metal';
+import { blow, heat, mix, order, pull, timeline } from './plans';
+import { brazed, iron, noRod } from './repair';
+import {
+  aim,
+  at_ms,
+  dryness,
+  enteredRod,
+  hydrogen,
+  leanShare,
+  melt,
+  meltFitted,
+  metalMelt,
+  pole,
+  rest_s,
+  rod,
+  rodsWanted,
+  settings,
+  thinShare,
+  window,
+} from './rod';
+import { runs } from './runs';
+import { cords, draw, leads, machine, plate, supply } from './supply';
+
+/** What every stage makes, by its name. */
+type Stages = { readonly [K in Exclude<keyof Situation, keyof Given>]: (reads: never) => Situation[K] };
+
+/** Every stage of the judgement. A new one is a file beside these, its type in the situation, and a line here: the compiler asks for it. */
+const STAGES: Stages = {
+  beliefs,
+  wants,
+  withheld,
+  iron,
+  brazed,
+  noRod,
+  machine,
+  supply,
+  plate,
+  leads,
+  cords,
+  at_ms,
+  enteredRod,
+  problems,
+  job,
+  joint,
+  length_mm,
+  rod,
+  rodsWanted,
+  window,
+  pole,
+  aim,
+  leanShare,
+  thinShare,
+  metalMelt,
+  melt,
+  meltFitted,
+  proposed_A,
+  current_A,
+  root,
+  beads,
+  dryness,
+  hydrogen,
+  settings,
+  rest_s,
+  heat,
+  mix,
+  blow,
+  holesAt_A,
+  order,
+  runs,
+  pull,
+  timeline,
+  draw,
+  assumed,
+};
+
+const GRAPH = graphOf<Given, Stages>(['entered', 'kit', 'system', 'now_ms'], STAGES);
+
+/** Fills a job's blanks with proposals, leaving out entries that cannot be so. */
+export const situationOf = (given: Given): Situation => GRAPH.of(given);
+
+/** Remembers what is read off a situation for as long as all that it reads stays the same. */
+export const rememberedOf = <V>(read: (situation: Situation) => V): ((situation: Situation) => V) =>
+  GRAPH.remembering(read);

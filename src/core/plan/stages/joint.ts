@@ -1,0 +1,28 @@
+import { setPath } from '../../formats/edits';
+import type { Job } from '../../formats/job';
+import { checkJoint, type Problem } from '../../joint/check';
+import { jointGeometry, type JointGeometry } from '../../joint/geometry';
+import { whole } from './graph';
+import type { Reads } from '../situation';
+
+/** Length put in for a blank one so that minutes can be spoken of at all, mm. */
+export const ASSUMED_LENGTH_mm = 100;
+
+/** Sizes of the joint that cannot be so. */
+export const problems = ({
+  entered,
+  enteredRod,
+  system,
+}: Reads<'entered' | 'enteredRod' | 'system'>): readonly Problem[] =>
+  checkJoint(entered.joint, enteredRod?.value.size ?? entered.rod.size, system);
+
+/** The job as it is judged: entries that cannot be so are left out. */
+export function job({ entered, problems: wrong }: Reads<'entered' | 'problems'>): Job {
+  return wrong.reduce((at, { path }) => setPath(at, path, null), whole(entered));
+}
+
+/** Sizes, section and weld metal of the joint. */
+export const joint = ({ job: at }: Reads<'job'>): JointGeometry => jointGeometry(at.joint);
+
+/** Weld length, or what is counted with while it is blank, mm. */
+export const length_mm = ({ joint: of }: Reads<'joint'>): number => of.length_mm ?? ASSUMED_LENGTH_mm;

@@ -1,0 +1,14 @@
+import { jointGeometry } from '../../joint/geometry';
+import { ironWayOf, type IronChoice } from '../../repair/ironWay';
+import type { Reads } from '../situation';
+
+/** How a casting is mended, and why; null where there is none. */
+export const iron = ({ entered, wants, system }: Reads<'entered' | 'wants' | 'system'>): IronChoice | null =>
+  ironWayOf(entered, wants, jointGeometry(entered.joint), system);
+
+/** Brazing strikes no arc: machine, supply and rod have nothing to answer. */
+export const brazed = ({ iron: way }: Reads<'iron'>): boolean => way?.way.value === 'braze';
+
+/** Under a stop, or on a metal that may hurt, no rod is chosen: nothing that hangs on one is worked out, so nothing can be told. */
+export const noRod = ({ brazed: by, withheld }: Reads<'brazed' | 'withheld'>): boolean =>
+  by || withheld !== null;
