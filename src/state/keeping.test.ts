@@ -75,7 +75,7 @@ describe('taking over from the small storage', () => {
     const [from, to] = [await older(), new MemoryStorage()];
     const text = from.held.get(jobKey(ID)) ?? '';
     const tab = await openTab(to, from);
-    await tab.editJob(ID, gap(5), 'Gap');
+    await tab.layOnJob(ID, gap(5), 'Gap');
     from.held.set(jobKey(ID), text);
     const again = (await openTab(to, from)).useApp.getState().jobs;
     expect(again[ID]?.job.joint.gap_mm).toBe(5);
@@ -136,7 +136,7 @@ describe('nothing invalid is written', () => {
     const storage = new MemoryStorage();
     const tab = await openTab(storage);
     const [shown, held] = [tab.useApp.getState().jobs[ID], storage.held.get(jobKey(ID))];
-    expect(await tab.editJob(ID, edits, 'Set')).toBe(false);
+    expect(await tab.layOnJob(ID, edits, 'Set')).toBe(false);
     expect(tab.useApp.getState().jobs[ID]).toBe(shown);
     expect(storage.held.get(jobKey(ID))).toBe(held);
     expect(tab.useApp.getState().notice?.words).toMatch(words);
@@ -155,7 +155,7 @@ describe('nothing invalid is written', () => {
     );
     await fc.assert(
       fc.asyncProperty(path, value, async (at, to) => {
-        await tab.editJob(ID, [{ path: at, value: to }], 'any');
+        await tab.layOnJob(ID, [{ path: at, value: to }], 'any');
         const item = DEMO_KIT.machines[0]?.id ?? '';
         await tab.editKitAt([{ path: `machines.${item}.max_A`, value: to }], 'any');
         await tab.editKitAt([{ path: `machines.${item}.name`, value: to }], 'any');
@@ -200,14 +200,14 @@ describe('full storage', () => {
     const storage = new MemoryStorage();
     const tab = await openTab(storage);
     tab.deleteJob('vent-cowl');
-    await tab.editJob(ID, gap(2), 'Gap');
+    await tab.layOnJob(ID, gap(2), 'Gap');
     const real = storage.removeMany.bind(storage);
     storage.full = true;
     storage.removeMany = async (keys) => {
       storage.full = false;
       return real(keys);
     };
-    expect(await tab.editJob(ID, gap(3), 'Gap')).toBe(true);
+    expect(await tab.layOnJob(ID, gap(3), 'Gap')).toBe(true);
     expect(jobIn(storage, ID).job.joint.gap_mm).toBe(3);
     expect(storage.held.has(jobKey('vent-cowl'))).toBe(false);
     expect(tab.useApp.getState()).toMatchObject({
@@ -220,12 +220,12 @@ describe('full storage', () => {
     const storage = new MemoryStorage();
     const tab = await openTab(storage);
     storage.full = true;
-    await tab.editJob(ID, gap(2), 'Gap');
-    await tab.editJob('vent-cowl', gap(3), 'Gap');
-    await tab.editJob(ID, [...gap(4), { path: 'joint.length_mm', value: 777 }], 'Both');
+    await tab.layOnJob(ID, gap(2), 'Gap');
+    await tab.layOnJob('vent-cowl', gap(3), 'Gap');
+    await tab.layOnJob(ID, [...gap(4), { path: 'joint.length_mm', value: 777 }], 'Both');
     expect(tab.isOwing()).toBe(true);
     storage.full = false;
-    expect(await tab.editJob('vent-cowl', [{ path: 'look.wind_m_s', value: 3 }], 'Wind')).toBe(true);
+    expect(await tab.layOnJob('vent-cowl', [{ path: 'look.wind_m_s', value: 3 }], 'Wind')).toBe(true);
     for (let n = 0; n < 50 && tab.isOwing(); n++) await new Promise((go) => setTimeout(go, 2));
     expect(tab.useApp.getState().saveProblem).toBeNull();
     expect(jobIn(storage, ID).job.joint).toMatchObject({ gap_mm: 4, length_mm: 777 });
@@ -278,7 +278,7 @@ describe('undo keeps what came after', () => {
     const tab = await openTab(storage);
     const job = tab.useApp.getState().jobs[ID]?.job;
     if (!job) throw new Error('no job');
-    await tab.editJob(ID, gap(3), 'Gap');
+    await tab.layOnJob(ID, gap(3), 'Gap');
     const kit = tab.useApp.getState().kit.kit;
     const file = { ...job, title: 'From the file', joint: { ...job.joint, gap_mm: 2, length_mm: 999 } };
     await tab.takeInFile({ jobs: [file], kit });
@@ -287,7 +287,7 @@ describe('undo keeps what came after', () => {
       'Took in from a file',
     ]);
     const { notice } = tab.useApp.getState();
-    await tab.editJob(ID, [{ path: 'joint.length_mm', value: 500 }], 'Length');
+    await tab.layOnJob(ID, [{ path: 'joint.length_mm', value: 500 }], 'Length');
     notice?.undo?.();
     const now = tab.useApp.getState().jobs[ID]?.job;
     expect(now).toMatchObject({ title: job.title, joint: { gap_mm: 3, length_mm: 500 } });
@@ -297,7 +297,7 @@ describe('undo keeps what came after', () => {
     const storage = new MemoryStorage();
     const tab = await openTab(storage);
     tab.deleteJob('vent-cowl');
-    await tab.editJob(ID, gap(2), 'Gap');
+    await tab.layOnJob(ID, gap(2), 'Gap');
     jest.useFakeTimers({ now: Date.now() + 400 * 24 * 3600 * 1000, doNotFake: ['setTimeout'] });
     const later = await openTab(storage);
     jest.useRealTimers();
@@ -327,7 +327,7 @@ describe('windows and versions', () => {
     };
     const name = 'Ramp hinge guard, the one by the old slip';
     const saved = Array.from(name, (_, n) =>
-      tab.editJob(ID, [{ path: 'title', value: name.slice(0, n + 1) }], 'Named the job'),
+      tab.layOnJob(ID, [{ path: 'title', value: name.slice(0, n + 1) }], 'Named the job'),
     );
     await Promise.all(saved);
     expect(jobIn(storage, ID).job.title).toBe(name);
@@ -364,7 +364,7 @@ describe('windows and versions', () => {
     const record = jobIn(storage, ID);
     const newer = JSON.stringify({ version: DATA_VERSION + 1, data: { ...record, later: 'field' } });
     storage.held.set(jobKey(ID), newer);
-    expect(await tab.editJob(ID, gap(9), 'Gap')).toBe(false);
+    expect(await tab.layOnJob(ID, gap(9), 'Gap')).toBe(false);
     expect(storage.held.get(jobKey(ID))).toBe(newer);
     expect(
       [...storage.held].some(([key, text]) => key.startsWith(JOURNAL_PREFIX) && /"value":9/.test(text)),
@@ -372,7 +372,7 @@ describe('windows and versions', () => {
     const again = await openTab(storage);
     expect(again.useApp.getState().newer).toEqual({ [jobKey(ID)]: record.job.title });
     expect(again.useApp.getState().jobs[ID]?.job.title).toBe(record.job.title);
-    expect(await again.editJob(ID, gap(8), 'Gap')).toBe(false);
+    expect(await again.layOnJob(ID, gap(8), 'Gap')).toBe(false);
     again.deleteJob(ID);
     expect(storage.held.get(jobKey(ID))).toBe(newer);
     expect(again.useApp.getState().notice?.words).toMatch(/newer version/);
@@ -412,10 +412,10 @@ describe('last words', () => {
     const storage = new MemoryStorage();
     const { said, words } = smallStorage();
     const tab = await openTab(storage, undefined, words);
-    await tab.editJob(ID, gap(2), 'Gap');
+    await tab.layOnJob(ID, gap(2), 'Gap');
     expect(said.size).toBe(0);
     storage.powerFor = 0;
-    void tab.editJob(ID, gap(6), 'Gap');
+    void tab.layOnJob(ID, gap(6), 'Gap');
     expect(said.size).toBe(1);
     storage.powerFor = Infinity;
     Object.defineProperty(navigator, 'locks', { value: sharedLocks(), configurable: true });
@@ -429,7 +429,7 @@ describe('last words', () => {
     const storage = new MemoryStorage();
     const { said, words } = smallStorage();
     const tab = await openTab(storage, undefined, words);
-    const title = (value: string) => tab.editJob(ID, [{ path: 'title', value }], 'Title');
+    const title = (value: string) => tab.layOnJob(ID, [{ path: 'title', value }], 'Title');
     const spoken: [string, string][] = [];
     const say = words.say;
     words.say = (page) => {
@@ -439,7 +439,7 @@ describe('last words', () => {
     await title('To be thro');
     await title('To be thrown away');
     tab.deleteJob(ID);
-    await tab.editJob(ID, gap(3), 'Gap');
+    await tab.layOnJob(ID, gap(3), 'Gap');
     // What the browser had on its disk: the first of the words, and nothing of their taking back.
     said.clear();
     for (const [key, text] of spoken.slice(0, 1)) said.set(key, text);

@@ -2,9 +2,9 @@ import { useDeferredValue, useMemo } from 'react';
 import { assess, type Assessment } from '@core/plan/assess';
 import { findLevers } from '@core/plan/levers/levers';
 import type { Lever } from '@core/plan/levers/lever';
-import type { Edit } from '@core/formats/edits';
+import { editAt, type JobEdit, type JobNumberPath, type JobPath, type ValueAt } from '@core/formats/paths';
 import type { Job } from '@core/formats/job';
-import { readField, type NumberPath } from '@core/formats/fields';
+import { readField } from '@core/formats/fields';
 import type { UnitSystem } from '@core/units/kinds';
 import { editJob, useApp } from './store';
 import { useClock } from './useClock';
@@ -17,10 +17,10 @@ export interface OpenJob {
   assessment: Assessment;
   system: UnitSystem;
   /** Sets one path. */
-  set(path: string, value: unknown, title: string): void;
-  edit(edits: readonly Edit[], title: string): void;
+  set<P extends JobPath>(path: P, value: ValueAt<Job, P>, title: string): void;
+  edit(edits: readonly JobEdit[], title: string): void;
   /** Takes what was typed into a number field: kept word for word, and as a number where it can be read. */
-  type(path: NumberPath, text: string, title: string): void;
+  type(path: JobNumberPath, text: string, title: string): void;
 }
 
 /** Null where there is no such job. */
@@ -35,23 +35,23 @@ export function useJob(id: string): OpenJob | null {
     [job, kit, system, now_ms],
   );
   if (!record || !job || !assessment || record.deletedAt !== null) return null;
-  const edit = (edits: readonly Edit[], title: string) => void editJob(id, edits, title);
+  const edit = (edits: readonly JobEdit[], title: string) => void editJob(id, edits, title);
   return {
     job,
     history: record.history,
     assessment,
     system,
     edit,
-    set: (path, value, title) => edit([{ path, value }], title),
+    set: (path, value, title) => edit([editAt(path, value)], title),
     type: (path, text, title) => edit(typedEdits(path, text, system), title),
   };
 }
 
 /** The edits that typing a text into a number field comes to. Cleared: nothing known. Unreadable: the text alone is kept. */
-export function typedEdits(path: NumberPath, text: string, system: UnitSystem): Edit[] {
+export function typedEdits(path: JobNumberPath, text: string, system: UnitSystem): JobEdit[] {
   const read = text.trim() === '' ? null : readField(path, text, system);
   return [
-    { path, value: read?.ok ? read.value.value : null },
+    { path, value: read?.ok ? read.value.value : null } as JobEdit,
     { path: `typed.${path}`, value: text === '' ? undefined : text },
   ];
 }

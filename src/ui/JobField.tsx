@@ -1,5 +1,5 @@
 import { readPath } from '@core/formats/edits';
-import type { NumberPath } from '@core/formats/fields';
+import type { JobNumberPath } from '@core/formats/paths';
 import type { Job } from '@core/formats/job';
 import type { UnitSystem } from '@core/units/kinds';
 import { FieldRow } from './FieldRow';
@@ -9,7 +9,7 @@ import { QuantityField } from './QuantityField';
 interface Open {
   job: Job;
   system: UnitSystem;
-  type: (path: NumberPath, text: string, said: string) => void;
+  type: (path: JobNumberPath, text: string, said: string) => void;
 }
 
 /** One number of a job, kept as typed. */
@@ -21,7 +21,7 @@ export function JobField({
   label,
 }: {
   open: Open;
-  path: NumberPath;
+  path: JobNumberPath;
   /** As the history tells of it. */
   title: string;
   proposed?: string | undefined;

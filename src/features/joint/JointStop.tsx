@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 import { JOINTS, type JointKind } from '@core/data/words';
-import type { NumberPath } from '@core/formats/fields';
+import type { JobNumberPath } from '@core/formats/paths';
 import { readPath } from '@core/formats/edits';
 import { trimmed, inWords } from '@core/units/format';
 import type { OpenJob } from '@/state/useJob';
@@ -156,7 +156,7 @@ function Size({
   proposed,
 }: {
   open: OpenJob;
-  path: NumberPath;
+  path: JobNumberPath;
   label?: string;
   proposed?: string;
 }) {

@@ -2,7 +2,7 @@ import { midSentence, sentence } from '../../core/units/format';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { STOP_WORK_GROUP_IDS, stopWorkGroup, type StopWorkGroupId } from '@core/data/stopWork';
-import type { Edit } from '@core/formats/edits';
+import type { JobEdit } from '@core/formats/paths';
 import type { StopWorkAnswer } from '@core/formats/job';
 import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';
@@ -28,8 +28,8 @@ function Group({ id, open }: { id: StopWorkGroupId; open: OpenJob }) {
   const asked = Object.entries(group.questions);
   const answers = open.job.look.stopWork;
   const [opened, setOpened] = useState(false);
-  const answer = (edits: Edit[]) => open.edit(edits, `Stop work: ${midSentence(group.title)}`);
-  const pathOf = (question: string) => `look.stopWork.${question}`;
+  const answer = (edits: JobEdit[]) => open.edit(edits, `Stop work: ${midSentence(group.title)}`);
+  const pathOf = (question: string) => `look.stopWork.${question}` as const;
   const all = (value: StopWorkAnswer | undefined) =>
     answer(asked.map(([question]) => ({ path: pathOf(question), value })));
   const conditions = asked.every(([, question]) => question.kind === 'condition');

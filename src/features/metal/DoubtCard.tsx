@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { FAILS_SHARE, HURTS_SHARE, LOSSES, PLAN_SHARE } from '@core/data/losses';
 import { GRADE_WORDS } from '@core/data/sources';
-import type { NumberPath } from '@core/formats/fields';
+import type { JobNumberPath } from '@core/formats/paths';
 import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
@@ -14,7 +14,7 @@ import { Words } from '@/ui/Words';
 export function DoubtCard({ open }: { open: OpenJob }) {
   const { job, type, system } = open;
   const [shown, setShown] = useState(false);
-  const field = (path: NumberPath, value: number | null, usual: string) => (
+  const field = (path: JobNumberPath, value: number | null, usual: string) => (
     <QuantityField
       key={path}
       path={path}

@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import { ELEMENTS, type Elements } from '@core/formats/elements';
 import { usualError } from '@core/formats/usualError';
 import type { Evidence } from '@core/formats/evidence';
+import { editAt, type EvidencePath, type JobEdit } from '@core/formats/paths';
 import { readPath } from '@core/formats/edits';
 import { readField, type NumberPath } from '@core/formats/fields';
 import { UNSEEN_BY_XRAY } from '@core/metal/likelihood';
@@ -19,7 +20,7 @@ import { Words } from '@/ui/Words';
 interface Props {
   open: OpenJob;
   /** Path of the entry in the job. */
-  path: string;
+  path: EvidencePath;
   entry: Evidence;
   title: string;
 }
@@ -34,7 +35,7 @@ function Num({
   label,
   proposed,
 }: Omit<Props, 'entry'> & { at: string; field: NumberPath; label?: string; proposed?: string }) {
-  const whole = `${path}.${at}`;
+  const whole = `${path}.${at}` as const;
   const value = readPath(open.job, whole);
   return (
     <QuantityField
@@ -49,7 +50,7 @@ function Num({
         const read = text.trim() === '' ? null : readField(field, text, open.system);
         open.edit(
           [
-            { path: whole, value: read?.ok ? read.value.value : null },
+            { path: whole, value: read?.ok ? read.value.value : null } as unknown as JobEdit,
             { path: `typed.${whole}`, value: text === '' ? undefined : text },
           ],
           title,
@@ -97,7 +98,7 @@ function ChemistryForm({
 }: Props & { elements: Elements; seesCarbon: boolean }) {
   const { open, path, title } = props;
   const [all, setAll] = useState(false);
-  const set = (at: string, value: unknown) => open.set(`${path}.${at}`, value, title);
+  const set = (edit: JobEdit) => open.edit([edit], title);
   const take = async () => {
     const file = await chooseFile();
     if (!file) return;
@@ -105,12 +106,12 @@ function ChemistryForm({
     const read = readChemistryCsv(await file.text());
     if (!read.ok) return say(`${file.name}: ${read.message} Nothing was changed.`);
     const typed = Object.entries(read.value.typed).map(([at, text]) => ({
-      path: `typed.${path}.elements.${at}`,
+      path: `typed.${path}.elements.${at}` as const,
       value: text,
     }));
     editWithUndo(
       open.job.id,
-      [{ path: `${path}.elements`, value: read.value.elements }, ...typed],
+      [editAt(`${path}.elements`, read.value.elements), ...typed],
       title,
       `Taken in: ${Object.keys(read.value.elements).length} elements`,
     );
@@ -130,7 +131,7 @@ function ChemistryForm({
           { id: 'yes', name: 'Yes: spark or laser' },
         ]}
         value={seesCarbon ? 'yes' : 'no'}
-        onPick={(id: 'no' | 'yes' | null) => set('seesCarbon', id === 'yes')}
+        onPick={(id: 'no' | 'yes' | null) => set(editAt(`${path}.seesCarbon`, id === 'yes'))}
       />
       {Object.entries(elements).map(([el, { percent }]) => (
         <View key={el} style={{ gap: SPACE.xs }}>
@@ -150,7 +151,7 @@ function ChemistryForm({
           <Act
             title={`Take ${el} out`}
             testID={`drop-${el}`}
-            onPress={() => set(`elements.${el}`, undefined)}
+            onPress={() => set(editAt(`${path}.elements.${el}`, undefined))}
           />
         </View>
       ))}
@@ -159,7 +160,7 @@ function ChemistryForm({
         testID="element"
         options={absent.map((el) => ({ id: el, name: el }))}
         value={null}
-        onPick={(el) => el && set(`elements.${el}`, { percent: null, error: null })}
+        onPick={(el) => el && set(editAt(`${path}.elements.${el}`, { percent: null, error: null }))}
       />
       <Act title={all ? 'The usual elements' : 'All elements'} onPress={() => setAll(!all)} />
     </View>

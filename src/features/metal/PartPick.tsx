@@ -29,7 +29,6 @@ export function PartPick({ open, place, title }: { open: OpenJob; place: MetalPl
   const [search, setSearch] = useState('');
   const [more, setMore] = useState(false);
   const matches = found(search);
-  const path = (at: string) => `metal.${place}.${at}`;
   return (
     <Card>
       <Words as="bold">What is it part of?</Words>
@@ -55,7 +54,7 @@ export function PartPick({ open, place, title }: { open: OpenJob; place: MetalPl
             }))}
             value={null}
             onPick={(id) => {
-              set(path('part'), id, `${title}: kind of part`);
+              set(`metal.${place}.part`, id, `${title}: kind of part`);
               setSearch('');
             }}
           />
@@ -73,7 +72,7 @@ export function PartPick({ open, place, title }: { open: OpenJob; place: MetalPl
           testID={`${place}-part-chosen`}
           options={[{ id: 'chosen', name: kind.name }]}
           value="chosen"
-          onPick={() => set(path('part'), null, `${title}: kind of part`)}
+          onPick={() => set(`metal.${place}.part`, null, `${title}: kind of part`)}
         />
       )}
       <Pick
@@ -81,14 +80,14 @@ export function PartPick({ open, place, title }: { open: OpenJob; place: MetalPl
         testID={`${place}-age`}
         options={optionsOf(AGES)}
         value={side.age}
-        onPick={(id: AgeId | null) => set(path('age'), id, `${title}: age`)}
+        onPick={(id: AgeId | null) => set(`metal.${place}.age`, id, `${title}: age`)}
       />
       <Pick
         label="Works where"
         testID={`${place}-setting`}
         options={optionsOf(SETTINGS)}
         value={side.setting}
-        onPick={(id: SettingId | null) => set(path('setting'), id, `${title}: where it works`)}
+        onPick={(id: SettingId | null) => set(`metal.${place}.setting`, id, `${title}: where it works`)}
       />
     </Card>
   );

@@ -32,7 +32,7 @@ export function TestPage({ open, place, test }: { open: OpenJob; place: MetalPla
   const lock = lockOf(test, side);
   const entries = Object.entries(side.evidence).filter(([, entry]) => entry.test === test);
   const title = `${placeName(job, place)}: ${midSentence(row.name)}`;
-  const pathOf = (id: string) => `metal.${place}.evidence.${id}`;
+  const pathOf = (id: string) => `metal.${place}.evidence.${id}` as const;
   const add = (entry: Evidence) => open.set(pathOf(newId()), entry, title);
   const skipped = side.skipped.includes(test);
   const asksWhere = sawTheSkin(test) && mayBePlated(side);

@@ -1,3 +1,4 @@
+import type { JobEdit } from '@core/formats/paths';
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { ClampChoice } from '@core/field/bestClamps';
@@ -70,14 +71,14 @@ const wayInWords = ({ travel }: ClampChoice, { piece }: BlowPlan): string =>
     : `to the ${travel === 1 ? 'right' : 'left'}`;
 
 /** Clamps and way as a choice has them; a second clamp that it has not is taken off. */
-function putEdits({ clamps, travel }: ClampChoice, blow: BlowPlan) {
+function putEdits({ clamps, travel }: ClampChoice, blow: BlowPlan): JobEdit[] {
   const [first, second] = clamps;
   if (!first) return [];
   const frame = blow.piece.kind === 'frame';
   const away = frame ? travel === 1 : first.x <= blow.piece.length_mm / 2 === (travel === 1);
   return [
     ...clampEdits(0, first, blow),
-    ...(second ? clampEdits(1, second, blow) : [{ path: 'order.clamp2Along_mm', value: null }]),
+    ...(second ? clampEdits(1, second, blow) : [{ path: 'order.clamp2Along_mm', value: null } as const]),
     { path: 'typed.order.clamp2Along_mm', value: undefined },
     { path: 'order.clampOn', value: first.upright ? 'upright' : blow.piece.kind === 'tee' ? 'flat' : null },
     { path: 'order.travel', value: away ? 'away' : 'towards' },

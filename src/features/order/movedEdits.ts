@@ -1,6 +1,6 @@
 import { onFrame } from '@core/field/frame';
 import type { Spot } from '@core/field/piece';
-import type { Edit } from '@core/formats/edits';
+import type { JobEdit, JobNumberPath } from '@core/formats/paths';
 import type { BlowPlan } from '@core/plan/order/blowPlan';
 import type { Moved } from './picture/moves';
 
@@ -19,18 +19,21 @@ export const MOVED: Readonly<Record<Moved['what'], string>> = {
 /** Smallest piece that can be dragged to, mm. */
 const LEAST_mm = 20;
 
+/** Numbers that are set by hand in the picture. */
+type PlacePath = Extract<JobNumberPath, `order.${string}` | `heat.${string}`>;
+
 /** A number set by hand in the picture: what was typed in its field no longer stands. */
-const put = (path: string, value: number | null): Edit[] => [
-  { path, value: value === null ? null : Math.round(value) },
+const put = (path: PlacePath, value: number | null): JobEdit[] => [
+  { path, value: value === null ? null : Math.round(value) } as JobEdit,
   { path: `typed.${path}`, value: undefined },
 ];
 
 /** A clamp put at a spot of the piece; on a frame, on the tube that is nearest. */
-export function clampEdits(nth: 0 | 1, spot: Spot, { piece, seam }: BlowPlan): Edit[] {
+export function clampEdits(nth: 0 | 1, spot: Spot, { piece, seam }: BlowPlan): JobEdit[] {
   const [along, aside] =
     nth === 0
-      ? ['order.clampAlong_mm', 'order.clampAside_mm']
-      : ['order.clamp2Along_mm', 'order.clamp2Aside_mm'];
+      ? (['order.clampAlong_mm', 'order.clampAside_mm'] as const)
+      : (['order.clamp2Along_mm', 'order.clamp2Aside_mm'] as const);
   const at = piece.kind === 'frame' ? onFrame(piece, spot).at : spot;
   const inside = (value: number, most: number) => Math.min(most, Math.max(0, value));
   return [
@@ -40,7 +43,7 @@ export function clampEdits(nth: 0 | 1, spot: Spot, { piece, seam }: BlowPlan): E
 }
 
 /** What moving something on the picture writes into the job. */
-export function movedEdits(moved: Moved, blow: BlowPlan): Edit[] {
+export function movedEdits(moved: Moved, blow: BlowPlan): JobEdit[] {
   const { piece, seam } = blow;
   switch (moved.what) {
     case 'clamp':

@@ -7,7 +7,7 @@ import { mergeKit, withoutKit } from '@core/formats/merge';
 import { DEMO_IDS } from '@/demo/ids';
 import { envelope, jobKey } from '../keys';
 import { get, hush, isForRoom, kept, say, set } from './app';
-import { binJob, editJob, restoreJob, takeBack } from './jobs';
+import { binJob, layOnJob, restoreJob, takeBack } from './jobs';
 import { editKitAt, takeKitBack, wayBack } from './kit';
 import { makeRoom } from './room';
 import { announce } from './tabs';
@@ -58,7 +58,7 @@ export async function takeInFile(
     const before = edits.map(({ path }) => ({ path, value: readPath(record.job, path) }));
     const wasBinned = record.deletedAt !== null;
     if (wasBinned) restoreJob(job.id);
-    if (edits.length > 0 && !(await editJob(job.id, edits, TOOK_IN))) return refusal();
+    if (edits.length > 0 && !(await layOnJob(job.id, edits, TOOK_IN))) return refusal();
     acts.push({ id: job.id, edits, before, wasBinned });
     onDone(fresh.length + acts.length, jobs.length);
   }

@@ -7,6 +7,8 @@ export {
   duplicateJob,
   editJob,
   editWithUndo,
+  layOnJob,
+  layWithUndo,
   goBackTo,
   newJob,
   restoreJob,

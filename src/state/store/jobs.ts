@@ -3,6 +3,7 @@ import { sameValue } from '@core/formats/changes';
 import { readPath, type Edit } from '@core/formats/edits';
 import type { Job } from '@core/formats/job';
 import { LONGEST } from '@core/formats/limits';
+import type { JobEdit } from '@core/formats/paths';
 import { newId } from '../ids';
 import { jobKey } from '../keys';
 import { get, hush, now, say } from './app';
@@ -14,15 +15,23 @@ import { THROWN_AWAY } from './records';
  * keep theirs; on the same field the newer shows, the older stays in the history, and that is said.
  * @returns whether it is on disk
  */
-export const editJob = (id: string, edits: readonly Edit[], title: string): Promise<boolean> =>
+export const editJob = (id: string, edits: readonly JobEdit[], title: string): Promise<boolean> =>
+  layOnJob(id, edits, title);
+
+/** The same with edits that are no more than text yet, as a history or a file holds them: they are checked as they are laid. */
+export const layOnJob = (id: string, edits: readonly Edit[], title: string): Promise<boolean> =>
   edit(jobKey(id), edits, title);
 
 /** Edits a job and offers to take just that back: what was done after it stays. */
-export function editWithUndo(id: string, edits: readonly Edit[], title: string, words: string): void {
+export const editWithUndo = (id: string, edits: readonly JobEdit[], title: string, words: string): void =>
+  layWithUndo(id, edits, title, words);
+
+/** The same with edits that are no more than text yet. */
+export function layWithUndo(id: string, edits: readonly Edit[], title: string, words: string): void {
   const job = get().jobs[id]?.job;
   if (!job) return;
   const before = edits.map(({ path }) => ({ path, value: readPath(job, path) }));
-  void editJob(id, edits, title);
+  void layOnJob(id, edits, title);
   // Refused, it has said why already.
   if (get().jobs[id]?.job === job) return;
   say(words, () => {
@@ -36,7 +45,7 @@ export function takeBack(id: string, edits: readonly Edit[], before: readonly Ed
   const job = get().jobs[id]?.job;
   if (!job) return;
   const back = before.filter((_, n) => sameValue(readPath(job, edits[n]?.path ?? ''), edits[n]?.value));
-  void editJob(id, [...back].reverse(), title.slice(0, LONGEST.title));
+  void layOnJob(id, [...back].reverse(), title.slice(0, LONGEST.title));
 }
 
 /** Takes the last act on a job back, as an act of its own. */
@@ -45,7 +54,7 @@ export function undoJob(id: string): void {
   const last = record?.history.at(-1);
   if (!record || !last) return;
   const edits = [...last.changes].reverse().map(({ path, before }) => ({ path, value: before }));
-  void editJob(id, edits, `Undid: ${last.title}`);
+  void layOnJob(id, edits, `Undid: ${last.title}`);
 }
 
 /** Takes a job back to how it stood before an act of its history, as an act of its own. */
@@ -57,7 +66,7 @@ export function goBackTo(id: string, index: number): void {
     .slice(index)
     .reverse()
     .flatMap(({ changes }) => [...changes].reverse().map(({ path, before }) => ({ path, value: before })));
-  void editJob(id, edits, `Went back to before: ${target.title}`.slice(0, LONGEST.title));
+  void layOnJob(id, edits, `Went back to before: ${target.title}`.slice(0, LONGEST.title));
 }
 
 /** A new blank job; answers its id. */

@@ -1,5 +1,5 @@
 import type { TestId } from '../../data/testIds';
-import type { Edit } from '../../formats/edits';
+import type { JobEdit } from '../../formats/paths';
 import type { RoomState, RoomUnit } from '../room';
 import type { Situation } from '../situation';
 
@@ -13,8 +13,11 @@ export interface Change {
   title: string;
   /** What it costs or asks of the welder. */
   cost: string;
-  edits: readonly Edit[];
+  edits: readonly JobEdit[];
 }
+
+/** A change that makes sense only where something is so. */
+export const when = (isSo: boolean, change: Change): Change[] => (isSo ? [change] : []);
 
 /** Proposes changes for a situation. */
 export type ChangeMaker = (situation: Situation) => Change[];

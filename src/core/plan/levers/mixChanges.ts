@@ -1,3 +1,4 @@
+import type { JobEdit } from '../../formats/paths';
 import { midSentence } from '../../units/format';
 import { FAVOURED_SHARE } from '../../data/dilution';
 import { FAVOURS, type FavourId } from '../../data/ironIds';
@@ -47,7 +48,7 @@ export const butterChange: ChangeMaker = (situation) => {
   const mix = settledMix(situation);
   const { butter } = mix ?? {};
   if (!mix || !butter) return [];
-  const clearRod = [
+  const clearRod: readonly JobEdit[] = [
     { path: 'rod.rodClass', value: null },
     { path: 'rod.size', value: null },
     { path: 'rod.current_A', value: null },

@@ -5,7 +5,7 @@ import { hasEnds } from '../../field/piece';
 import type { OrderJudged } from '../../order/judgeOrder';
 import { inWords } from '../../units/format';
 import type { BlowPlan } from '../order/blowPlan';
-import type { Change, ChangeMaker } from './lever';
+import { when, type Change, type ChangeMaker } from './lever';
 
 /** What can be changed about clamp, lead, direction and arc. */
 
@@ -17,7 +17,7 @@ export const troubled = (blow: BlowPlan | null): BlowPlan | null =>
   blow && blow.judged.worst.blown.share >= CALM ? blow : null;
 
 /** The clamp to the other end of the weld, or a second one there. */
-export const clampChanges: ChangeMaker = ({ blow: found, job }) => {
+export const clampChanges: ChangeMaker = ({ blow: found, job }): Change[] => {
   const blow = troubled(found);
   const [clamp] = blow?.piece.clamps ?? [];
   if (!blow || !clamp || job.order.clampFixed) return [];
@@ -33,21 +33,17 @@ export const clampChanges: ChangeMaker = ({ blow: found, job }) => {
         { path: 'order.clampAside_mm', value: aside },
       ],
     },
-    ...(blow.piece.clamps.length === 1
-      ? [
-          {
-            id: 'clamp-second',
-            title: 'A second clamp at the other end',
-            cost: 'a lead more',
-            edits: [
-              { path: 'order.clampAlong_mm', value: Math.round(clamp.x) },
-              { path: 'order.clampAside_mm', value: aside },
-              { path: 'order.clamp2Along_mm', value: other },
-              { path: 'order.clamp2Aside_mm', value: aside },
-            ],
-          },
-        ]
-      : []),
+    ...when(blow.piece.clamps.length === 1, {
+      id: 'clamp-second',
+      title: 'A second clamp at the other end',
+      cost: 'a lead more',
+      edits: [
+        { path: 'order.clampAlong_mm', value: Math.round(clamp.x) },
+        { path: 'order.clampAside_mm', value: aside },
+        { path: 'order.clamp2Along_mm', value: other },
+        { path: 'order.clamp2Aside_mm', value: aside },
+      ],
+    }),
   ];
 };
 
@@ -73,51 +69,35 @@ export const travelChanges: ChangeMaker = ({ blow: found, job }) => {
 };
 
 /** A shorter arc, more arc force, run-off tabs, the lead laid flat. */
-export const arcChanges: ChangeMaker = ({ blow: found, job, machine, system }) => {
+export const arcChanges: ChangeMaker = ({ blow: found, job, machine, system }): Change[] => {
   const blow = troubled(found);
   if (!blow) return [];
   const { arc_mm, rod_mm } = blow.arc;
   return [
-    ...(arc_mm > 0.6 * rod_mm
-      ? [
-          {
-            id: 'arc-short',
-            title: `Hold the arc at ${inWords(system).size(rod_mm / 2)}`,
-            cost: 'a steadier hand',
-            edits: [{ path: 'order.arc', value: 'short' }],
-          },
-        ]
-      : []),
-    ...(machine?.value.arcForce === 'adjustable' && !job.order.arcForce
-      ? [
-          {
-            id: 'arc-force',
-            title: 'Turn the arc force up',
-            cost: 'a little spatter',
-            edits: [{ path: 'order.arcForce', value: true }],
-          },
-        ]
-      : []),
-    ...(blow.piece.magnetic && hasEnds(blow.piece) && !job.order.tabs
-      ? [
-          {
-            id: 'tabs',
-            title: 'Run-off tabs or heavy tacks at both ends',
-            cost: 'tack them on, cut them off',
-            edits: [{ path: 'order.tabs', value: true }],
-          },
-        ]
-      : []),
-    ...(blow.piece.lead === 'up'
-      ? [
-          {
-            id: 'lead-flat',
-            title: 'Lay the work lead flat along the plate',
-            cost: 'none',
-            edits: [{ path: 'order.lead', value: 'flat' }],
-          },
-        ]
-      : []),
+    ...when(arc_mm > 0.6 * rod_mm, {
+      id: 'arc-short',
+      title: `Hold the arc at ${inWords(system).size(rod_mm / 2)}`,
+      cost: 'a steadier hand',
+      edits: [{ path: 'order.arc', value: 'short' }],
+    }),
+    ...when(machine?.value.arcForce === 'adjustable' && !job.order.arcForce, {
+      id: 'arc-force',
+      title: 'Turn the arc force up',
+      cost: 'a little spatter',
+      edits: [{ path: 'order.arcForce', value: true }],
+    }),
+    ...when(blow.piece.magnetic && hasEnds(blow.piece) && !job.order.tabs, {
+      id: 'tabs',
+      title: 'Run-off tabs or heavy tacks at both ends',
+      cost: 'tack them on, cut them off',
+      edits: [{ path: 'order.tabs', value: true }],
+    }),
+    ...when(blow.piece.lead === 'up', {
+      id: 'lead-flat',
+      title: 'Lay the work lead flat along the plate',
+      cost: 'none',
+      edits: [{ path: 'order.lead', value: 'flat' }],
+    }),
   ];
 };
 

@@ -3,14 +3,14 @@ import { readPath } from '../../formats/edits';
 import { formatQuantity, inWords } from '../../units/format';
 import { DURATION } from '../../units/kinds';
 import { dutyPlan } from '../dutyPlan';
-import type { ChangeMaker } from './lever';
+import { when, type Change, type ChangeMaker } from './lever';
 
 /** What can be changed about what feeds the arc. */
 
 const REST_STEPS_s = [60, 180];
 
 /** A shorter cord, and the next two heavier ones. */
-export const cordChanges: ChangeMaker = ({ cords, job, system }) => {
+export const cordChanges: ChangeMaker = ({ cords, job, system }): Change[] => {
   const [cord, second] = cords?.value ?? [];
   if (!cord) return [];
   const { length_m, size } = cord;
@@ -26,40 +26,28 @@ export const cordChanges: ChangeMaker = ({ cords, job, system }) => {
     (at) => readPath(job.power, at) === 'drum' || (at === 'cordLie' && cord.lie === 'drum'),
   );
   return [
-    ...(wound.length > 0
-      ? [
-          {
-            id: 'off-the-drum',
-            title: 'Pull all of the cord off the drum',
-            cost: 'room to lay it out',
-            edits: wound.map((at) => ({ path: `power.${at}`, value: 'straight' })),
-          },
-        ]
-      : []),
-    ...(second
-      ? [
-          {
-            id: 'one-cord',
-            title: 'Work with the first cord alone',
-            cost: 'machine nearer the socket, longer weld leads',
-            edits: [
-              { path: 'power.cord2.lie', value: 'none' },
-              { path: 'power.cord3.lie', value: 'none' },
-            ],
-          },
-        ]
-      : []),
-    ...(half >= 2
-      ? [
-          {
-            id: 'cord-half',
-            title: `Cord cut to ${inWords(system).distance(half)}`,
-            cost: 'machine nearer the socket, longer weld leads',
-            edits: [{ path: 'power.cordLength_m', value: half }],
-          },
-        ]
-      : []),
-    ...heavier.map((id) => ({
+    ...when(wound.length > 0, {
+      id: 'off-the-drum',
+      title: 'Pull all of the cord off the drum',
+      cost: 'room to lay it out',
+      edits: wound.map((at) => ({ path: `power.${at}` as const, value: 'straight' as const })),
+    }),
+    ...when(second !== undefined, {
+      id: 'one-cord',
+      title: 'Work with the first cord alone',
+      cost: 'machine nearer the socket, longer weld leads',
+      edits: [
+        { path: 'power.cord2.lie', value: 'none' },
+        { path: 'power.cord3.lie', value: 'none' },
+      ],
+    }),
+    ...when(half >= 2, {
+      id: 'cord-half',
+      title: `Cord cut to ${inWords(system).distance(half)}`,
+      cost: 'machine nearer the socket, longer weld leads',
+      edits: [{ path: 'power.cordLength_m', value: half }],
+    }),
+    ...heavier.map((id): Change => ({
       id: `cord-${id}`,
       title: `Cord of ${CABLES[id].name}`,
       cost: 'a heavier cord to fetch',
@@ -69,13 +57,13 @@ export const cordChanges: ChangeMaker = ({ cords, job, system }) => {
 };
 
 /** The cords and leads of the kit that are not in use. */
-export const cableChanges: ChangeMaker = ({ kit, cords, leads }) => [
+export const cableChanges: ChangeMaker = ({ kit, cords, leads }): Change[] => [
   ...kit.cords
     .filter((other) => {
       const first = cords?.value[0];
       return first !== undefined && other.length_m !== null && other.size !== first.size;
     })
-    .map((other) => ({
+    .map((other): Change => ({
       id: `use-${other.id}`,
       title: `Use ${other.name}`,
       cost: 'in place of the cord on the supply',
@@ -87,7 +75,7 @@ export const cableChanges: ChangeMaker = ({ kit, cords, leads }) => [
     })),
   ...kit.leads
     .filter((other) => leads !== null && other.id !== leads.value.id)
-    .map((other) => ({
+    .map((other): Change => ({
       id: `leads-${other.id}`,
       title: `Weld with ${other.name}`,
       cost: 'machine nearer or farther',
@@ -96,7 +84,7 @@ export const cableChanges: ChangeMaker = ({ kit, cords, leads }) => [
 ];
 
 /** The other supplies of the kit, each with its own cord; none for a machine that makes its own power. */
-export const supplyChanges: ChangeMaker = ({ kit, supply, plate }) =>
+export const supplyChanges: ChangeMaker = ({ kit, supply, plate }): Change[] =>
   kit.supplies
     .filter((other) => plate?.type.feeds === 'mains' && other.id !== supply?.value.id)
     .map((other) => ({
