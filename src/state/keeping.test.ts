@@ -90,7 +90,7 @@ describe('a start never hangs on writing', () => {
     const storage = new MemoryStorage();
     const first = await openTab(storage);
     storage.powerFor = 1;
-    void first.editJob(ID, gap(7), 'Gap');
+    void first.layOnJob(ID, gap(7), 'Gap');
     await new Promise((go) => setTimeout(go, 3));
     storage.powerFor = Infinity;
     storage.full = true;

@@ -1,5 +1,5 @@
 import { BLANK_POINT, blankMachine, blankSupply } from '@core/formats/blankKit';
-import type { Edit } from '@core/formats/edits';
+import type { AnyItemEdit } from '@core/formats/paths';
 import type { CordItem, Kit, LeadSet, Tin, Tool } from '@core/formats/kit';
 import { LONGEST, MOST_ITEMS } from '@core/formats/limits';
 import { newId } from './ids';
@@ -74,7 +74,7 @@ export function addItem<S extends Shelf>(shelf: S): string | null {
 }
 
 /** Edits an item in place. */
-export function editItem<S extends Shelf>(shelf: S, id: string, edits: readonly Edit[]): void {
+export function editItem<S extends Shelf>(shelf: S, id: string, edits: readonly AnyItemEdit[]): void {
   void editKitAt(
     edits.map(({ path, value }) => ({ path: `${shelf}.${id}.${path}`, value })),
     'Edited the kit',

@@ -1,7 +1,7 @@
 import { midSentence } from '../core/units/format';
 import { Pressable, View } from 'react-native';
 import type { Lever, LeverEffect } from '@core/plan/levers/lever';
-import type { Room } from '@core/plan/room';
+import type { Room } from '@core/plan/rooms';
 import { speakAmount, STATE_NAMES } from '@core/plan/speak';
 import type { UnitSystem } from '@core/units/kinds';
 import { Jaws } from './Jaws';

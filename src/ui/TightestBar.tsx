@@ -1,5 +1,5 @@
 import { Pressable, useWindowDimensions, View } from 'react-native';
-import type { Room } from '@core/plan/room';
+import type { Room } from '@core/plan/rooms';
 import { speakGap, speakLeft, speakState } from '@core/plan/speak';
 import type { UnitSystem } from '@core/units/kinds';
 import { Jaws } from './Jaws';

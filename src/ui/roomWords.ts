@@ -1,4 +1,4 @@
-import type { Room } from '@core/plan/room';
+import type { Room } from '@core/plan/rooms';
 import { speakLeft, speakRoom, speakState } from '@core/plan/speak';
 import type { UnitSystem } from '@core/units/kinds';
 

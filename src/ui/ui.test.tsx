@@ -2,7 +2,8 @@ import { fireEvent, render, screen } from '@testing-library/react';
 import { useState } from 'react';
 import type { Lever } from '@core/plan/levers/lever';
 import { exactly } from '@core/units/range';
-import { under, unknown, yesNo, type Room, type RoomBody } from '@core/plan/room';
+import { under, unknown, yesNo, type RoomBody } from '@core/plan/room';
+import type { Room, RoomId } from '@core/plan/rooms';
 import type { UnitSystem } from '@core/units/kinds';
 import { LeverRow } from './Lever';
 import { NoticeBar } from './NoticeBar';
@@ -22,16 +23,16 @@ const spoken = {
   until: 'holes at 61 A',
   reasons: [],
 };
-const room = (id: string, body: RoomBody): Room => ({
+const room = (id: RoomId, body: RoomBody): Room => ({
   id,
   title: 'Burn-through',
   short: 'burn',
   stop: 'rod',
   ...body,
 });
-const open = room('burn', under('A', exactly(55), exactly(61), spoken));
-const passed = room('burn', under('A', exactly(75), exactly(61), spoken));
-const maybe = room('burn', under('A', { low: 50, nominal: 55, high: 64 }, exactly(61), spoken));
+const open = room('burn-through', under('A', exactly(55), exactly(61), spoken));
+const passed = room('burn-through', under('A', exactly(75), exactly(61), spoken));
+const maybe = room('burn-through', under('A', { low: 50, nominal: 55, high: 64 }, exactly(61), spoken));
 const closed = room('pole', yesNo('closed', { ...spoken, gap: 'wrong pole for the rod' }));
 const unsure = room('metal', unknown({ ...spoken, gap: 'what is it?', ask: 'Test it.' }, true));
 
@@ -73,7 +74,7 @@ describe('the strip and the bar', () => {
       <RoomStrip rooms={[open]} system="metric" onOpen={() => opened.push('old')} />,
     );
     rerender(<RoomStrip rooms={[open]} system="metric" onOpen={() => opened.push('new')} />);
-    fireEvent.click(screen.getByTestId('strip-burn'));
+    fireEvent.click(screen.getByTestId('strip-burn-through'));
     expect(opened).toEqual(['new']);
   });
 
@@ -86,7 +87,7 @@ describe('the strip and the bar', () => {
 
 describe('a lever', () => {
   const effect = {
-    roomId: 'burn',
+    roomId: 'burn-through',
     title: 'Burn-through',
     before: 'none',
     after: 'snug',

@@ -9,7 +9,7 @@ import { assess } from './assess';
 import { fieldRun } from './heat/fieldRun';
 import { findLevers } from './levers/levers';
 import { makePlan } from './plan';
-import type { Room } from './room';
+import type { Room } from './rooms';
 
 /** Whatever the schema lets through is judged: the welder's worst day is in here somewhere. */
 

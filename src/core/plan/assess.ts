@@ -4,8 +4,8 @@ import { checkJob } from '../formats/check';
 import type { UnitSystem } from '../units/kinds';
 import { toldThroughout } from '../units/told';
 import type { Problem } from '../joint/check';
-import type { Room } from './room';
-import { ASSESSORS } from './rooms';
+import type { Room } from './rooms';
+import { ROOM_IDS, roomOf } from './rooms';
 import type { Situation, Withheld } from './situation';
 import { rememberedOf, situationOf } from './stages';
 import { byTightness } from './tightest';
@@ -23,13 +23,16 @@ export interface Assessment {
 }
 
 /** Every limit, each judged again only once something that it reads has changed. */
-const READERS = ASSESSORS.map(({ id, title, short, stop, assess: read }) => ({
-  id,
-  read: rememberedOf((situation): Room | null => {
-    const body = read(situation);
-    return body && { id, title, short, stop, ...toldThroughout(body, situation.system) };
-  }),
-}));
+const READERS = ROOM_IDS.map((id) => {
+  const { title, short, stop, assess: read } = roomOf(id);
+  return {
+    id,
+    read: rememberedOf((situation): Room | null => {
+      const body = read(situation);
+      return body && { id, title, short, stop, ...toldThroughout(body, situation.system) };
+    }),
+  };
+});
 
 /**
  * Answers "how much room have I got, and where is it tightest?" Pure: same job, kit and moment, same answer.

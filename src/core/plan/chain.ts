@@ -1,7 +1,7 @@
 import { resistance_ohm_m } from '../data/cables';
 import { loadVoltage_V } from '../power/loadVoltage';
 import { phaseFactor } from '../power/nameplate';
-import type { Room } from './room';
+import type { Room, RoomId } from './rooms';
 import { clampDrop_V } from './rooms/leadDrop';
 import type { Reads, Situation } from './situation';
 
@@ -25,7 +25,7 @@ export interface ChainLink {
 const LEADS_C = 40;
 
 /** Rooms that hang on each link, by id. */
-const ROOMS: Readonly<Record<LinkKind, readonly string[]>> = {
+const ROOMS: Readonly<Record<LinkKind, readonly RoomId[]>> = {
   source: ['breaker', 'generator', 'inrush', 'plug', 'supply-fit'],
   line: [],
   cord: ['cord', 'cord-heat'],

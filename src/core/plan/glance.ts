@@ -3,7 +3,7 @@ import type { Kit } from '../formats/kit';
 import type { UnitSystem } from '../units/kinds';
 import { assess } from './assess';
 import { makePlan, type Verdict } from './plan';
-import type { Room } from './room';
+import type { Room } from './rooms';
 import { VERDICT_WORDS } from './sheet';
 
 /** A job at a glance: what a list of jobs says of each. */

@@ -4,7 +4,7 @@ import { assess } from './assess';
 import { findLevers } from './levers/levers';
 import type { Lever } from './levers/lever';
 import { makePlan, type Plan } from './plan';
-import type { Room } from './room';
+import type { Room } from './rooms';
 
 /** What the headless runner prints. */
 export interface HeadlessAnswer {

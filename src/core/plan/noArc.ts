@@ -5,7 +5,7 @@ import { ROD_SIZES } from '../data/rodSizes';
 import { inWords, trimmed } from '../units/format';
 import type { UnitSystem } from '../units/kinds';
 import type { Assessment } from './assess';
-import type { Room } from './room';
+import type { Room, RoomId } from './rooms';
 import { clampDrop_V } from './rooms/leadDrop';
 import { POLE_WORDS } from '../data/words';
 import type { Reads, Situation } from './situation';
@@ -36,7 +36,7 @@ export interface ArcSearch {
 }
 
 /** Rooms that, shut or tight, point at a place. */
-const POINTS_AT: Readonly<Record<CheckId, readonly string[]>> = {
+const POINTS_AT: Readonly<Record<CheckId, readonly RoomId[]>> = {
   clamp: [],
   leads: ['leads'],
   pole: ['pole'],

@@ -4,7 +4,7 @@ import { metalFamily } from '../data/metals';
 import { metalTest } from '../data/metalTests';
 import { JOINTS, POSITIONS } from '../data/words';
 import type { Assessment } from './assess';
-import type { Room } from './room';
+import type { Room, RoomId } from './rooms';
 import type { Reads, Situation } from './situation';
 import { toldThroughout } from '../units/told';
 import { passCount, rodsNeeded } from '../rods/beads';
@@ -127,7 +127,7 @@ const safeWords = ({ wants }: Reads<'wants'>): string =>
 const MOST_SAFE = 3;
 
 /** Rooms whose doubt about the metal keeps the sheet a draft. */
-const UNSETTLED: readonly string[] = ['metal', 'hazard', 'coating'];
+const UNSETTLED: readonly RoomId[] = ['metal', 'hazard', 'coating'];
 
 /** What keeps the sheet a draft: unanswered questions and unknowns that could hurt. */
 function openQuestions(situation: Situation, rooms: readonly Room[]): Halt[] {

@@ -35,13 +35,8 @@ export interface Reason {
   source: Source;
 }
 
-/** One limit, evaluated. */
-export interface Room {
-  id: string;
-  title: string;
-  /** A word or two for the strip. */
-  short: string;
-  stop: StopId;
+/** What a limit comes to on one job; the registry of rooms adds id, title, short and stop. */
+export interface RoomBody {
   shape: 'amount' | 'yes-no';
   unit: RoomUnit;
   /** What is, and what must not be passed. Null for a yes or no, and while unknown. */
@@ -66,9 +61,6 @@ export interface Room {
   /** What would make it better known; empty where nothing would. */
   ask: string;
 }
-
-/** What every room says of itself; the registry adds id, title, short and stop. */
-export type RoomBody = Omit<Room, 'id' | 'title' | 'short' | 'stop'>;
 
 interface Spoken {
   now: string;
@@ -244,5 +236,5 @@ export function guessed(body: RoomBody, gap: string): RoomBody {
 const LEAST_DOUBT = 0.05;
 
 /** Room in terms of its own doubt: how many half-widths away the limit is. */
-export const doubts = (room: Room): number =>
+export const doubts = (room: RoomBody): number =>
   room.fraction === null ? Infinity : room.fraction.nominal / Math.max(halfWidth(room.fraction), LEAST_DOUBT);

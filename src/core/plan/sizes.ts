@@ -4,7 +4,7 @@ import { ampWindow } from '../rods/amps';
 import { passCount, rodsNeeded } from '../rods/beads';
 import { rodsOnHand } from '../rods/onHand';
 import { assess, type Assessment } from './assess';
-import type { Room } from './room';
+import type { Room } from './rooms';
 import { wholeRods } from './rooms/rodsOnHand';
 
 /** What a size of the class would make of a job. */

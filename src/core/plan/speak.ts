@@ -1,6 +1,7 @@
 import { inWords, trimmed } from '../units/format';
 import type { UnitSystem } from '../units/kinds';
-import type { Room, RoomState, RoomUnit } from './room';
+import type { RoomState, RoomUnit } from './room';
+import type { Room } from './rooms';
 
 /** An amount of a room's unit as spoken in a system: "6 A", "1/16 in", "4.2 min". */
 export function speakAmount(amount: number, unit: RoomUnit, system: UnitSystem): string {

@@ -8,7 +8,7 @@ import { POLE_WORDS } from '../data/words';
 import { beliefOf } from '../metal/belief';
 import { judgeStopWork } from '../repair/stopWork';
 import { inWords, midSentence } from '../units/format';
-import type { Room } from './room';
+import type { Room } from './rooms';
 import { coatingsOf } from './rooms/metal';
 import { coolingWords, warm } from './heatSteps';
 import { butterStep } from './mix/technique';

@@ -1,10 +1,17 @@
 import fc from 'fast-check';
 import { exactly, type Range } from '../units/range';
-import { inside, stateOf, under, unknown, yesNo, type Room, type RoomBody } from './room';
+import { inside, stateOf, under, unknown, yesNo, type RoomBody } from './room';
+import type { Room, RoomId } from './rooms';
 import { byTightness, tightestOf } from './tightest';
 
 const spoken = { now: '', gap: '', until: '', reasons: [] };
-const room = (id: string, body: RoomBody): Room => ({ id, title: id, short: id, stop: 'rod', ...body });
+const room = (id: string, body: RoomBody): Room => ({
+  id: id as RoomId,
+  title: id,
+  short: id,
+  stop: 'rod',
+  ...body,
+});
 const amount = (id: string, fraction: Range) =>
   room(id, {
     ...under('A', exactly(0), exactly(1), spoken),

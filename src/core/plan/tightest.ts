@@ -1,4 +1,5 @@
-import { doubts, type Room } from './room';
+import { doubts } from './room';
+import type { Room } from './rooms';
 
 /** Ranks of the order; lower is tighter. An unknown that could hurt stands with the tight ones. */
 function rank(room: Room): number {

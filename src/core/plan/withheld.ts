@@ -1,9 +1,10 @@
 import { judgeStopWork } from '../repair/stopWork';
 import { plausibleCoatings } from '../metal/coating';
+import type { RoomId } from './rooms';
 import type { Reads, Withheld } from './situation';
 
 /** Rooms that stand all the same: whether it may be welded, and what it is. */
-export const GATE_ROOMS: readonly string[] = ['go-ahead', 'metal', 'hazard', 'identification', 'coating'];
+export const GATE_ROOMS: readonly RoomId[] = ['go-ahead', 'metal', 'hazard', 'identification', 'coating'];
 
 /** Answers "may rod, amps, heat and beads be told?": not under a stop, and not on a metal that may hurt or that nobody knows. */
 export function whyWithheld({ job, wants }: Reads<'job' | 'wants'>): Withheld | null {

@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import { sourceWords } from '@core/data/sources';
 import { leversFor } from '@core/plan/levers/levers';
 import { speakAmount, speakRoom, speakState } from '@core/plan/speak';
-import type { Room } from '@core/plan/room';
+import type { Room } from '@core/plan/rooms';
 import { useLevers, type OpenJob } from '@/state/useJob';
 import { Card } from '@/ui/Card';
 import { LeverRow } from '@/ui/Lever';

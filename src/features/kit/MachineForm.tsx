@@ -1,3 +1,4 @@
+import type { AnyItemEdit } from '@core/formats/paths';
 import { View } from 'react-native';
 import { HELPS, FUELS, machineType, MACHINE_TYPES, type DialId } from '@core/data/machines';
 import { ARC_PROCESSES, PROCESSES } from '@core/data/processIds';
@@ -172,7 +173,7 @@ function Several<T extends string>({
   change,
 }: {
   label: string;
-  path: string;
+  path: 'poles' | 'processes';
   testID: string;
   all: readonly { id: T; name: string; words: string }[];
   chosen: readonly T[];
@@ -182,7 +183,7 @@ function Several<T extends string>({
     const next = all
       .map((option) => option.id)
       .filter((other) => (other === id ? !chosen.includes(id) : chosen.includes(other)));
-    if (next.length > 0) change([{ path, value: next }]);
+    if (next.length > 0) change([{ path, value: next } as AnyItemEdit]);
   };
   return (
     <View style={{ gap: SPACE.xs }}>

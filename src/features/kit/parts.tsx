@@ -2,7 +2,8 @@ import { createContext, useContext } from 'react';
 import { View } from 'react-native';
 import type { Misfit } from '@core/formats/checkKit';
 import { readField, type NumberPath } from '@core/formats/fields';
-import { readPath, type Edit } from '@core/formats/edits';
+import { readPath } from '@core/formats/edits';
+import type { AnyItemEdit } from '@core/formats/paths';
 import { LONGEST } from '@core/formats/limits';
 import { CABLES, CABLE_IDS, type CableId } from '@core/data/cables';
 import type { Machine } from '@core/formats/kit';
@@ -15,7 +16,7 @@ import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
 
 export type AnyItem = Item<Shelf>;
-export type Change = (edits: readonly Edit[]) => void;
+export type Change = (edits: readonly AnyItemEdit[]) => void;
 
 const MisfitContext = createContext<readonly Misfit[]>([]);
 /** Shows each number that cannot stand beside the others at its own field. */
@@ -35,12 +36,14 @@ export function MisfitWords({ at }: { at: string }) {
 }
 
 /** Takes one row out of a list of an item; texts typed into the list's fields go, the numbers read from them stay. */
-export function withoutRow(item: Machine, list: 'rated' | 'inputs', index: number): Edit[] {
+export function withoutRow(item: Machine, list: 'rated' | 'inputs', index: number): AnyItemEdit[] {
   return [
-    { path: list, value: (item[list] as readonly unknown[]).filter((_, n) => n !== index) },
+    list === 'rated'
+      ? { path: list, value: item.rated.filter((_, n) => n !== index) }
+      : { path: list, value: item.inputs.filter((_, n) => n !== index) },
     ...Object.keys(item.typed)
       .filter((at) => at.startsWith(`${list}.`))
-      .map((at) => ({ path: `typed.${at}`, value: undefined })),
+      .map((at) => ({ path: `typed.${at}`, value: undefined }) as const),
   ];
 }
 
@@ -76,7 +79,7 @@ export function Num({
       onType={(text) => {
         const read = text.trim() === '' ? null : readField(path, text, system);
         change([
-          { path: at, value: read?.ok ? read.value.value : null },
+          { path: at, value: read?.ok ? read.value.value : null } as AnyItemEdit,
           { path: `typed.${at}`, value: text === '' ? undefined : text },
         ]);
       }}
@@ -113,7 +116,7 @@ export function CableSize({
   value: CableId | null;
   forCord: boolean;
   change: Change;
-  at?: string;
+  at?: 'size' | 'cordSize';
 }) {
   return (
     <Pick
@@ -124,7 +127,7 @@ export function CableSize({
         name: CABLES[id].name,
       }))}
       value={value}
-      onPick={(id: CableId | null) => id && change([{ path: at, value: id }])}
+      onPick={(id: CableId | null) => id && change([{ path: at, value: id } as AnyItemEdit])}
     />
   );
 }

@@ -1,6 +1,7 @@
 import type { TestId } from '../../data/testIds';
 import type { JobEdit } from '../../formats/paths';
 import type { RoomState, RoomUnit } from '../room';
+import type { RoomId } from '../rooms';
 import type { Situation } from '../situation';
 
 /** Pieces of metal that tests are done on. */
@@ -24,7 +25,7 @@ export type ChangeMaker = (situation: Situation) => Change[];
 
 /** What a lever does to one room. */
 export interface LeverEffect {
-  roomId: string;
+  roomId: RoomId;
   title: string;
   before: RoomState;
   after: RoomState;

@@ -2,6 +2,7 @@ import { DEMO_JOBS } from '../../../demo/jobs';
 import { DEMO_KIT } from '../../../demo/kit';
 import { applyEdits } from '../../formats/edits';
 import type { Job } from '../../formats/job';
+import type { RoomId } from '../rooms';
 import { assess } from '../assess';
 import { effectOn, findLevers, leversFor } from './levers';
 
@@ -14,7 +15,7 @@ const demo = (id: string, ...edits: [string, unknown][]): Job => {
   );
 };
 const ids = (job: Job) => findLevers(job, DEMO_KIT).map(({ id }) => id);
-const best = (job: Job, room: string) => leversFor(room, findLevers(job, DEMO_KIT)).map(({ id }) => id);
+const best = (job: Job, room: RoomId) => leversFor(room, findLevers(job, DEMO_KIT)).map(({ id }) => id);
 
 describe('what is offered', () => {
   test('amps, other rods, poles, cords, supplies, machines, rest', () => {

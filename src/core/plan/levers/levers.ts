@@ -5,7 +5,7 @@ import type { Kit } from '../../formats/kit';
 import type { UnitSystem } from '../../units/kinds';
 import { toldThroughout } from '../../units/told';
 import { assess, type Assessment } from '../assess';
-import type { Room } from '../room';
+import type { Room, RoomId } from '../rooms';
 import { CHANGE_MAKERS } from './changes';
 import type { Change, Lever, LeverEffect } from './lever';
 import { testLevers } from './tests';
@@ -76,23 +76,23 @@ function judge(change: Change, job: Job, kit: Kit, assessed: Assessment, system:
 const share = (room: Room): number => room.fraction?.low ?? 0;
 
 /** What a lever does to one room; null where it leaves it alone. */
-export const effectOn = (lever: Lever, roomId: string): LeverEffect | null =>
+export const effectOn = (lever: Lever, roomId: RoomId): LeverEffect | null =>
   lever.effects.find((effect) => effect.roomId === roomId) ?? null;
 
 /** Share a lever buys a room: nothing where the bad end gains but the middle loses. */
-function boughtBy(lever: Lever, roomId: string): number {
+function boughtBy(lever: Lever, roomId: RoomId): number {
   const effect = effectOn(lever, roomId);
   if (!effect) return 0;
   return effect.gain !== null && effect.gain <= 0 ? Math.min(effect.gainShare, 0) : effect.gainShare;
 }
 
 /** Levers for one room, best first: those that open it and close nothing, then by what they buy it. */
-export function rankFor(roomId: string, levers: readonly Lever[]): Lever[] {
+export function rankFor(roomId: RoomId, levers: readonly Lever[]): Lever[] {
   const bought = (lever: Lever) => boughtBy(lever, roomId);
   const order = (lever: Lever) => (bought(lever) <= 0 ? 2 : lever.closes.length > 0 ? 1 : 0);
   return [...levers].sort((a, b) => order(a) - order(b) || bought(b) - bought(a));
 }
 
 /** Levers that buy a room something, best first. */
-export const leversFor = (roomId: string, levers: readonly Lever[]): Lever[] =>
+export const leversFor = (roomId: RoomId, levers: readonly Lever[]): Lever[] =>
   rankFor(roomId, levers).filter((lever) => boughtBy(lever, roomId) > 0);

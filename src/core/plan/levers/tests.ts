@@ -2,7 +2,7 @@ import { metalTest } from '../../data/metalTests';
 import type { Side } from '../../formats/job';
 import { lossesOf, sharesOf } from '../../metal/doubt';
 import { nextTests, type TestWorth } from '../../metal/next';
-import type { Room } from '../room';
+import type { Room } from '../rooms';
 import type { Situation } from '../situation';
 import type { Lever, MetalPlace } from './lever';
 

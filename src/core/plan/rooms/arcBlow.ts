@@ -28,7 +28,6 @@ function howReckoned({ piece, travel, clampAssumed }: BlowPlan, say: (mm: number
 
 /** The field across the arc at its worst place, under what an arc stands. */
 export const arcBlow: Assessor = {
-  id: 'arc-blow',
   title: 'Arc blow',
   short: 'arc blow',
   stop: 'order',

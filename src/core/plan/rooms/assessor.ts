@@ -1,9 +1,8 @@
 import type { RoomBody, StopId } from '../room';
 import type { Situation } from '../situation';
 
-/** One limit: its name, the stop it is settled at, and how it is read off a situation. */
+/** One limit: its title, the stop it is settled at, and how it is read off a situation. */
 export interface Assessor {
-  id: string;
   title: string;
   /** A word or two for the strip. */
   short: string;

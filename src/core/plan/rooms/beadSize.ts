@@ -10,7 +10,6 @@ const SLACK = 1.02;
 
 /** Can a hand lay beads of that size with that rod? */
 export const beadSize: Assessor = {
-  id: 'bead-size',
   title: 'Bead size',
   short: 'bead',
   stop: 'rod',

@@ -28,7 +28,6 @@ const askFor = (situation: Reads<'supply'>): string =>
 
 /** Supply amps against what the breaker stands on this job's own rhythm of rods and rests. */
 export const breaker: Assessor = {
-  id: 'breaker',
   title: 'Breaker',
   short: 'breaker',
   stop: 'power',

@@ -10,7 +10,6 @@ import type { Assessor } from './assessor';
 
 /** Amps before the arc melts through the thinner side, at the plan's own pace. */
 export const burnThrough: Assessor = {
-  id: 'burn-through',
   title: 'Burn-through',
   short: 'burn',
   stop: 'rod',

@@ -11,7 +11,6 @@ import { wholeRods } from './rodsOnHand';
 
 /** Rods the job burns against rods that one charge of a battery machine melts. */
 export const charge: Assessor = {
-  id: 'charge',
   title: 'Battery',
   short: 'battery',
   stop: 'power',

@@ -43,7 +43,6 @@ const steelStands = rememberedWith(
 
 /** Hydrogen that the plan stands before the steel beside the weld cracks, hours later. */
 export const coldCrack: Assessor = {
-  id: 'cold-crack',
   title: 'Hydrogen cracking',
   short: 'cracking',
   stop: 'heat',

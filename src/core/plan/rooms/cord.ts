@@ -9,7 +9,6 @@ import type { Assessor } from './assessor';
 
 /** Voltage lost in line and cords, as a share of the supply. */
 export const cord: Assessor = {
-  id: 'cord',
   title: 'Cord drop',
   short: 'cord',
   stop: 'power',

@@ -36,7 +36,6 @@ function carries_A({ size, lie }: Cord, air_C: number | null): Range | null {
 
 /** What heats the cord that can least stand it over the busiest ten minutes, against what it may carry as it lies. */
 export const cordHeat: Assessor = {
-  id: 'cord-heat',
   title: 'Cord heat',
   short: 'cord heat',
   stop: 'power',

@@ -15,7 +15,6 @@ const PERCENT = 100;
 
 /** How much base metal the bead may melt before it is another metal. */
 export const dilution: Assessor = {
-  id: 'dilution',
   title: 'Base metal melted in',
   short: 'dilution',
   stop: 'rod',

@@ -7,7 +7,6 @@ import type { Assessor } from './assessor';
 
 /** Time in the air that the tin has left when the arc is struck. */
 export const dryRods: Assessor = {
-  id: 'exposure',
   title: 'Rods out of the oven',
   short: 'dry rods',
   stop: 'rod',

@@ -24,7 +24,6 @@ function deratedWords({ capacity }: Plate, { air_C, cooling }: Surroundings, sys
 
 /** Arc minutes in the worst ten of the job against what the plate allows. */
 export const duty: Assessor = {
-  id: 'duty',
   title: 'Duty',
   short: 'duty',
   stop: 'power',

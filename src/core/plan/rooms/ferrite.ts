@@ -64,7 +64,6 @@ const ASK = 'Name the grades at Heat, under "The mixed weld": the range closes i
 
 /** Enough ferrite that the bead does not crack as it sets. */
 export const ferriteLow: Assessor = {
-  id: 'ferrite-low',
   title: 'Ferrite, enough',
   short: 'ferrite',
   stop: 'rod',
@@ -141,7 +140,6 @@ function wantedWords({ kind, least, most, closed }: FerriteWanted): string {
 
 /** Not so much ferrite that it turns brittle, in heat or in the cold. */
 export const ferriteHigh: Assessor = {
-  id: 'ferrite-high',
   title: 'Ferrite, not too much',
   short: 'ferrite +',
   stop: 'rod',

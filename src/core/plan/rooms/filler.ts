@@ -7,7 +7,6 @@ import { metalsInWords } from './metal';
 
 /** Does the rod suit the metal? */
 export const filler: Assessor = {
-  id: 'filler',
   title: 'Rod for the metal',
   short: 'filler',
   stop: 'rod',

@@ -13,7 +13,6 @@ import { dialledAmps } from './rodAmps';
 
 /** Amps over those at which the thick side is only wetted, and slag is caught under the bead. */
 export const fusionFloor: Assessor = {
-  id: 'fusion-floor',
   title: 'Fusion on the thick side',
   short: 'fusion',
   stop: 'rod',

@@ -10,7 +10,6 @@ import type { Assessor } from './assessor';
 
 /** Gap against what the rod and the thin edge can bridge. */
 export const gap: Assessor = {
-  id: 'gap',
   title: 'Gap',
   short: 'gap',
   stop: 'joint',

@@ -20,7 +20,6 @@ export function generatorShare(altitude_m: number | null, air_C: number | null):
 
 /** What the machine pulls, with a margin for its kind, against what the generator runs at; and its strike against the surge. */
 export const generator: Assessor = {
-  id: 'generator',
   title: 'Generator',
   short: 'generator',
   stop: 'power',

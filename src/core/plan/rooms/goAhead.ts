@@ -6,7 +6,6 @@ import type { Assessor } from './assessor';
 
 /** May it be planned at all? The stop-work questions, as one room. */
 export const goAhead: Assessor = {
-  id: 'go-ahead',
   title: 'Go-ahead',
   short: 'go-ahead',
   stop: 'look',

@@ -53,7 +53,6 @@ const tempered = ({ low, nominal, high }: Range): Range => ({
 
 /** Hardness of the zone beside the weld, under where hydrogen cracks it. */
 export const hardness: Assessor = {
-  id: 'hardness',
   title: 'Hardened zone',
   short: 'hardness',
   stop: 'heat',

@@ -44,7 +44,6 @@ function windowOf({ wants, heat, joint }: Reads<'wants' | 'heat' | 'joint'>): Wi
 
 /** Heat input between too little and too much. */
 export const heatInput: Assessor = {
-  id: 'heat-input',
   title: 'Heat input',
   short: 'heat in',
   stop: 'heat',

@@ -18,7 +18,6 @@ const dirtOf = ({ judged }: MixPair): number =>
 
 /** Does the bead tear as it sets? */
 export const hotCrack: Assessor = {
-  id: 'hot-crack',
   title: 'Cracks as it sets',
   short: 'hot crack',
   stop: 'rod',

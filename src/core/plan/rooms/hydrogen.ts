@@ -27,7 +27,6 @@ function stood({
 
 /** Hydrogen that the rod brings, with what its tin has been through, under what the metal stands. */
 export const hydrogen: Assessor = {
-  id: 'hydrogen',
   title: 'Hydrogen from the rod',
   short: 'hydrogen',
   stop: 'rod',

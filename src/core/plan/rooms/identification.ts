@@ -21,7 +21,6 @@ const testedBeliefs = ({ beliefs }: Reads<'beliefs'>) =>
 
 /** How far the likeliest metal that the plan is not for stays under the share from which it would have to be. */
 export const identification: Assessor = {
-  id: 'identification',
   title: 'Identification',
   short: 'identity',
   stop: 'metal',
@@ -57,7 +56,6 @@ export const identification: Assessor = {
 
 /** How far the belief in metals that burn or poison stays under a trace. */
 export const hazard: Assessor = {
-  id: 'hazard',
   title: 'Metal that hurts',
   short: 'hazard',
   stop: 'metal',

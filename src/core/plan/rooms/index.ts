@@ -1,3 +1,4 @@
+import type { RoomBody, StopId } from '../room';
 import type { Assessor } from './assessor';
 import { arcBlow } from './arcBlow';
 import { breaker } from './breaker';
@@ -49,20 +50,20 @@ import { expansion, galvanic } from './unlike';
 import { wind } from './wind';
 
 /**
- * Every limit the app knows. A new one is a file beside these and a line here; strip, levers, sheet and headless runner
+ * Every limit the app knows. A new one is a file beside these and a line here, under its id; strip, levers, sheet and headless runner
  * pick it up. Where two are equally tight the earlier stands first.
  */
-export const ASSESSORS: readonly Assessor[] = [
-  goAhead,
+const ROOMS = {
+  'go-ahead': goAhead,
   metal,
   identification,
   hazard,
   coating,
   filler,
   martensite,
-  ferriteLow,
-  ferriteHigh,
-  hotCrack,
+  'ferrite-low': ferriteLow,
+  'ferrite-high': ferriteHigh,
+  'hot-crack': hotCrack,
   dilution,
   expansion,
   galvanic,
@@ -70,44 +71,58 @@ export const ASSESSORS: readonly Assessor[] = [
   pole,
   preheat,
   interpass,
-  coldCrack,
+  'cold-crack': coldCrack,
   hardness,
   softening,
-  heatInput,
+  'heat-input': heatInput,
   hydrogen,
-  dryRods,
-  burnThrough,
+  exposure: dryRods,
+  'burn-through': burnThrough,
   restart,
-  fusionFloor,
+  'fusion-floor': fusionFloor,
   penetration,
   gap,
-  arcBlow,
-  startHeat,
-  tieIns,
+  'arc-blow': arcBlow,
+  'start-heat': startHeat,
+  'tie-ins': tieIns,
   transverse,
   angular,
   bow,
   buckle,
-  rodAmps,
-  supplyFit,
-  machineRange,
+  'rod-amps': rodAmps,
+  'supply-fit': supplyFit,
+  'machine-range': machineRange,
   breaker,
   inrush,
   plug,
   cord,
-  cordHeat,
+  'cord-heat': cordHeat,
   duty,
-  rodsOnHand,
-  runOut,
-  beadSize,
+  rods: rodsOnHand,
+  'run-out': runOut,
+  'bead-size': beadSize,
   reach,
   wind,
-  rodDiameter,
-  minFillet,
+  'rod-diameter': rodDiameter,
+  'min-fillet': minFillet,
   ocv,
-  leadDrop,
+  leads: leadDrop,
   generator,
   charge,
-  timeWindow,
-  strengthLoss,
-];
+  time: timeWindow,
+  'strength-loss': strengthLoss,
+} as const satisfies Readonly<Record<string, Assessor>>;
+
+/** A limit, by name. */
+export type RoomId = keyof typeof ROOMS;
+export const ROOM_IDS = Object.keys(ROOMS) as readonly RoomId[];
+export const roomOf = (id: RoomId): Assessor => ROOMS[id];
+
+/** One limit, evaluated. */
+export interface Room extends RoomBody {
+  id: RoomId;
+  title: string;
+  /** A word or two for the strip. */
+  short: string;
+  stop: StopId;
+}

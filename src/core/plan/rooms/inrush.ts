@@ -9,7 +9,6 @@ import type { Assessor } from './assessor';
 
 /** The gulp on switching on, against the current at which the breaker goes at once. */
 export const inrush: Assessor = {
-  id: 'inrush',
   title: 'Switching on',
   short: 'inrush',
   stop: 'power',

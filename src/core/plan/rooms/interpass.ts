@@ -9,7 +9,6 @@ import type { Assessor } from './assessor';
 
 /** Degrees under the ceiling where the hottest bead begins, waits and all. */
 export const interpass: Assessor = {
-  id: 'interpass',
   title: 'Between beads',
   short: 'interpass',
   stop: 'heat',

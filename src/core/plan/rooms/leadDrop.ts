@@ -15,7 +15,6 @@ export const clampDrop_V = (measured_V: number | null, welding_A: number): Range
 
 /** Volts lost in both weld leads and the work clamp. Not shown until leads are named: short ones on the machine lose next to nothing. */
 export const leadDrop: Assessor = {
-  id: 'leads',
   title: 'Lead drop',
   short: 'leads',
   stop: 'power',

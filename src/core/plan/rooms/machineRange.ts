@@ -17,7 +17,6 @@ function told({ range, by }: Figure): string {
 
 /** Amps inside what the machine gives. */
 export const machineRange: Assessor = {
-  id: 'machine-range',
   title: 'Machine range',
   short: 'machine',
   stop: 'power',

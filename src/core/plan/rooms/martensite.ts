@@ -19,7 +19,6 @@ const degreeOf = ({ judged }: MixPair): number =>
 
 /** Martensite in the bead, by both lines: none, some possible, much. */
 export const martensite: Assessor = {
-  id: 'martensite',
   title: 'Martensite in the bead',
   short: 'martensite',
   stop: 'rod',

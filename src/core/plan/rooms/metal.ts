@@ -46,7 +46,6 @@ function conflictInWords({ beliefs, job }: Reads<'beliefs' | 'job'>): string {
 
 /** Is the metal known, and may it be arc welded at all? */
 export const metal: Assessor = {
-  id: 'metal',
   title: 'Metal',
   short: 'metal',
   stop: 'metal',
@@ -106,7 +105,6 @@ export const metal: Assessor = {
 
 /** What lies on it: judged by itself, whatever the metal is. */
 export const coating: Assessor = {
-  id: 'coating',
   title: 'Coating',
   short: 'coating',
   stop: 'metal',

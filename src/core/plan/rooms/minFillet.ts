@@ -8,7 +8,6 @@ import type { Assessor } from './assessor';
 
 /** Is the fillet big enough not to be chilled by the thicker part? */
 export const minFillet: Assessor = {
-  id: 'min-fillet',
   title: 'Smallest fillet',
   short: 'fillet',
   stop: 'joint',

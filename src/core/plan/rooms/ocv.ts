@@ -9,7 +9,6 @@ import type { Assessor } from './assessor';
 
 /** Open-circuit volts against what the rod needs to start and hold. */
 export const ocv: Assessor = {
-  id: 'ocv',
   title: 'Open-circuit volts',
   short: 'OCV',
   stop: 'power',

@@ -46,7 +46,6 @@ function wanted({
 
 /** Depth of fusion into the root, over what the joint asks. */
 export const penetration: Assessor = {
-  id: 'penetration',
   title: 'Depth at the root',
   short: 'root',
   stop: 'rod',

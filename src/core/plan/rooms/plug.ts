@@ -8,7 +8,6 @@ import { busiestHeat } from './cordHeat';
 
 /** What heats plug and socket over the busiest ten minutes, against what is written on them. Not shown until that is known. */
 export const plug: Assessor = {
-  id: 'plug',
   title: 'Plug and socket',
   short: 'plug',
   stop: 'power',

@@ -10,7 +10,6 @@ const DEPARTURE_UP_TO_mm = 2.05;
 
 /** Current kind and pole: does the rod run on it, and does the machine give it? */
 export const pole: Assessor = {
-  id: 'pole',
   title: 'Current and pole',
   short: 'pole',
   stop: 'rod',

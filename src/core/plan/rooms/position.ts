@@ -12,7 +12,6 @@ import type { Assessor } from './assessor';
 
 /** Is the rod made for the position, and thin enough to stay up in it? */
 export const position: Assessor = {
-  id: 'position',
   title: 'Position',
   short: 'position',
   stop: 'rod',

@@ -46,7 +46,6 @@ function reasonsFor({ heat, wants, system }: Reads<'heat' | 'wants' | 'system'>)
 
 /** Degrees that the metal has over what is asked of it before the arc. */
 export const preheat: Assessor = {
-  id: 'preheat',
   title: 'Preheat',
   short: 'preheat',
   stop: 'heat',

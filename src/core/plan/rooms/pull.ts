@@ -30,7 +30,6 @@ function against(
 
 /** In across a butt. */
 export const transverse: Assessor = {
-  id: 'transverse',
   title: 'Pull across the butt',
   short: 'pulls in',
   stop: 'order',
@@ -47,7 +46,6 @@ export const transverse: Assessor = {
 
 /** The edge of a flange lifted by fillets. */
 export const angular: Assessor = {
-  id: 'angular',
   title: 'Lift of the flange',
   short: 'lifts',
   stop: 'order',
@@ -64,7 +62,6 @@ export const angular: Assessor = {
 
 /** A tee bent along its length. */
 export const bow: Assessor = {
-  id: 'bow',
   title: 'Bow along the length',
   short: 'bow',
   stop: 'order',
@@ -81,7 +78,6 @@ export const bow: Assessor = {
 
 /** Sheet that the weld's pull along it buckles. */
 export const buckle: Assessor = {
-  id: 'buckle',
   title: 'Buckling of the sheet',
   short: 'buckles',
   stop: 'order',

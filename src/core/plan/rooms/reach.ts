@@ -9,7 +9,6 @@ import type { Assessor } from './assessor';
 
 /** Can rod, holder and hand get there at the angle? */
 export const reach: Assessor = {
-  id: 'reach',
   title: 'Reach',
   short: 'reach',
   stop: 'look',

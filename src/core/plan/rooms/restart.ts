@@ -49,7 +49,6 @@ export function restartAt_C({ heat, beads, rest_s }: Reads<'heat' | 'beads' | 'r
 
 /** Amps before a restart on hot metal melts through. */
 export const restart: Assessor = {
-  id: 'restart',
   title: 'Burn-through at restarts',
   short: 'restart',
   stop: 'heat',

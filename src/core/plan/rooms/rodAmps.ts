@@ -14,7 +14,6 @@ export function dialledAmps({ current_A, machine }: Reads<'current_A' | 'machine
 
 /** Amps inside the rod's range. */
 export const rodAmps: Assessor = {
-  id: 'rod-amps',
   title: 'Amps for the rod',
   short: 'rod amps',
   stop: 'rod',

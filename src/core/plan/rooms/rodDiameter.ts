@@ -9,7 +9,6 @@ import type { Assessor } from './assessor';
 
 /** Rod diameter against the thinner side: no thicker than the plate, roughly. */
 export const rodDiameter: Assessor = {
-  id: 'rod-diameter',
   title: 'Rod size',
   short: 'rod size',
   stop: 'rod',

@@ -17,7 +17,6 @@ export const wholeRods = (exact: number) => ({
 
 /** Rods needed against rods in the tins, the kind that lasts least. */
 export const rodsOnHand: Assessor = {
-  id: 'rods',
   title: 'Rods on hand',
   short: 'rods',
   stop: 'rod',

@@ -9,7 +9,6 @@ import type { Assessor } from './assessor';
 
 /** Does the rod last to where the run is to end? */
 export const runOut: Assessor = {
-  id: 'run-out',
   title: 'Where rods run out',
   short: 'run-out',
   stop: 'rod',

@@ -12,7 +12,6 @@ const QUENCHED = 'quenched-tempered-wear-plate';
 
 /** Seconds that quenched and tempered plate cools in at its hottest bead, under what takes its strength. */
 export const softening: Assessor = {
-  id: 'softening',
   title: 'Softening of hardened plate',
   short: 'softening',
   stop: 'heat',
@@ -58,7 +57,6 @@ const softFamilies = ({ wants }: Reads<'wants'>) =>
 
 /** How wide beside the weld metal loses the strength it was rolled or aged to. */
 export const strengthLoss: Assessor = {
-  id: 'strength-loss',
   title: 'Strength beside the weld',
   short: 'soft zone',
   stop: 'heat',

@@ -9,7 +9,6 @@ import type { Assessor } from './assessor';
 
 /** Degrees under what the metal may have where the runs of the first pass begin, in the order they are laid. */
 export const startHeat: Assessor = {
-  id: 'start-heat',
   title: 'Heat where runs begin',
   short: 'starts',
   stop: 'order',
@@ -89,7 +88,6 @@ export const startHeat: Assessor = {
 
 /** Starts that no run ends on: each is ground before the next pass, and that is where cracks begin. */
 export const tieIns: Assessor = {
-  id: 'tie-ins',
   title: 'Tie-ins',
   short: 'tie-ins',
   stop: 'order',

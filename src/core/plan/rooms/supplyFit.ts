@@ -5,7 +5,6 @@ import type { Assessor } from './assessor';
 
 /** Volts and phases that the plate is written for. Not shown where they agree, or where nothing is known of the plate. */
 export const supplyFit: Assessor = {
-  id: 'supply-fit',
   title: 'Volts and phases',
   short: 'volts',
   stop: 'power',

@@ -10,7 +10,6 @@ const AROUND = { low: 1.3, nominal: 2, high: 3 };
 
 /** Time the whole job takes against the time there is: daylight, tide, timetable. */
 export const timeWindow: Assessor = {
-  id: 'time',
   title: 'Time',
   short: 'time',
   stop: 'look',

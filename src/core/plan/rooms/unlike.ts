@@ -37,7 +37,6 @@ const middle = (family: FamilyId): number => {
 
 /** Sides that grow differently with heat strain the weld between them. */
 export const expansion: Assessor = {
-  id: 'expansion',
   title: 'Growth in heat',
   short: 'growth',
   stop: 'rod',
@@ -96,7 +95,6 @@ export const expansion: Assessor = {
 
 /** Unlike metals in the wet: the less noble wastes away beside the other. */
 export const galvanic: Assessor = {
-  id: 'galvanic',
   title: 'Unlike metals in the wet',
   short: 'galvanic',
   stop: 'rod',

@@ -8,7 +8,6 @@ import type { Assessor } from './assessor';
 
 /** Wind at the arc against what stick stands. */
 export const wind: Assessor = {
-  id: 'wind',
   title: 'Wind',
   short: 'wind',
   stop: 'look',
