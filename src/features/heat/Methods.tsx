@@ -52,7 +52,7 @@ function whyThis({ preheat: { by } }: SteelAsked): string {
     case 'family':
       return 'What practice asks of the family; the highest of all that count is taken.';
     case 'filler':
-      return 'Austenitic and nickel weld metal does not let hydrogen into the hard edge.';
+      return 'Austenitic and nickel weld metal keeps hydrogen out of the hard edge: about six tenths of the preheat does, and the edge stays as hard.';
     case 'cracking-parameter':
     case 'prescriptive':
       return 'You go by it, and it asks for more than the others.';

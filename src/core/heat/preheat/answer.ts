@@ -1,6 +1,6 @@
 import type { FamilyId } from '../../data/families';
 import type { HeatRule } from '../../data/heatRules';
-import { PLAIN_COLD_TO_mm, SOFT_FILLER_C } from '../../data/heatLimits';
+import { HAND_WARM_C, PLAIN_COLD_TO_mm, SOFT_FILLER } from '../../data/heatLimits';
 import { PCM_COLUMNS } from '../../data/hydrogenControl';
 import type { MethodId, RestraintId } from '../../data/heatIds';
 import type { SteelNumbers } from '../samples';
@@ -50,12 +50,23 @@ export const isPlainThin = ({ family, gradeUnknown, thick_mm, restraintSet }: An
  * and still what CET says at its edge.
  */
 export function answerFor(steel: SteelNumbers, question: AnswerQuestion): Bid {
-  if (question.softFiller)
-    return isPlainThin(question)
-      ? { by: 'family', preheat_C: 0 }
-      : { by: 'filler', preheat_C: SOFT_FILLER_C.value };
-  return bidsFor(steel, question).reduce((best, bid) => (bid.preheat_C > best.preheat_C ? bid : best));
+  if (!question.softFiller) return highest(bidsFor(steel, question));
+  if (isPlainThin(question)) return { by: 'family', preheat_C: 0 };
+  const { preheat_C } = highest(
+    bidsFor(steel, { ...question, hydrogen_ml: SOFT_FILLER.as_ml, lowHydrogen: true }),
+  );
+  return { by: 'filler', preheat_C: softFillerAsks_C(preheat_C) };
 }
+
+/** What is asked under austenitic or nickel weld metal where dry basic rods would want so much, °C. */
+export const softFillerAsks_C = (ordinary_C: number): number =>
+  Math.min(SOFT_FILLER.most_C, Math.max(HAND_WARM_C.value, SOFT_FILLER.share * ordinary_C));
+
+const highest = (bids: readonly Bid[]): Bid =>
+  bids.reduce((best, bid) => (bid.preheat_C > best.preheat_C ? bid : best), {
+    by: 'family',
+    preheat_C: 0,
+  });
 
 function bidsFor(steel: SteelNumbers, question: AnswerQuestion): Bid[] {
   const { rule, gradeUnknown, picked } = question;

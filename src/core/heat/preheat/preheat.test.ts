@@ -312,11 +312,28 @@ describe('over all that a steel may be', () => {
     );
   });
 
-  test('weld metal that keeps its hydrogen asks for hand-warm only', () => {
-    const side = { ...blankSide(), grade: '4140' };
-    const asked = preheatOf(compositionOf(side, 'low-alloy-steel'), ranged({ softFiller: true }));
-    expect(asked).toMatchObject({ by: 'filler', asked_C: { low: 20, nominal: 20, high: 20 } });
-  });
+  // Common practice: 50 to 150 °C less, never to nothing where it is thick, of much carbon or held fast; beads under 200 °C.
+  test.each([
+    ['4140, 12 mm', '4140', 'low-alloy-steel', 12, 'medium', 120, 200],
+    ['4140, 50 mm, held fast', '4140', 'low-alloy-steel', 50, 'high', 150, 200],
+    ['4340, 25 mm, held fast', '4340', 'low-alloy-steel', 25, 'high', 150, 200],
+    ['1045, 12 mm', '1045', 'medium-carbon-steel', 12, 'medium', 80, 150],
+    ['1045, 25 mm', '1045', 'medium-carbon-steel', 25, 'medium', 95, 150],
+    ['1080, 25 mm, held fast', '1080', 'high-carbon-steel', 25, 'high', 150, 200],
+  ] as const)(
+    'under 312 or nickel, %s keeps part of its preheat',
+    (_, grade, family, thick_mm, restraint, low, high) => {
+      const side = { ...blankSide(), grade };
+      const question = { family, thick_mm, restraint, restraintSet: restraint, rule: HEAT_RULES[family] };
+      const composition = compositionOf(side, family);
+      const soft = preheatOf(composition, ranged({ ...question, softFiller: true, hydrogen_ml: 0 }));
+      expect(soft.by).toBe('filler');
+      expect(soft.asked_C.nominal).toBeGreaterThanOrEqual(low);
+      expect(soft.asked_C.high).toBeLessThanOrEqual(high);
+      const basic = preheatOf(composition, ranged({ ...question, hydrogen_ml: 5 }));
+      expect(basic.asked_C.nominal - soft.asked_C.nominal).toBeGreaterThan(40);
+    },
+  );
 
   test('plain thin plate of unknown grade asks for nothing; the same plate held fast, or thick, does', () => {
     const plain = (change: Partial<AnswerQuestion>) =>

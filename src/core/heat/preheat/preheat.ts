@@ -1,7 +1,7 @@
 import { midSentence } from '../../units/format';
 import type { FamilyId } from '../../data/families';
 import { METHOD_IDS, type MethodId } from '../../data/heatIds';
-import { SOFT_FILLER_C } from '../../data/heatLimits';
+import { SOFT_FILLER } from '../../data/heatLimits';
 import { metalFamily } from '../../data/metals';
 import type { Source } from '../../data/sources';
 import type { Range } from '../../units/range';
@@ -140,8 +140,8 @@ export function governing(
       return { askedBy: `The rule for ${name}.`, askedSource: rule.source };
     case 'filler':
       return {
-        askedBy: `Weld metal that keeps its hydrogen: hand-warm and dry does on ${name}.`,
-        askedSource: SOFT_FILLER_C.source,
+        askedBy: `About six tenths of what dry basic rods would want on ${name}: this weld metal keeps its hydrogen.`,
+        askedSource: SOFT_FILLER.source,
       };
     case 'cet':
     case 'cracking-parameter':

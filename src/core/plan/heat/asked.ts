@@ -5,7 +5,8 @@ import {
   HAND_HEAT,
   HAND_WARM_FROM_C,
   PREHEAT_MARGIN,
-  SOFT_FILLER_C,
+  HAND_WARM_C,
+  SOFT_FILLER,
   STEEL_INTERPASS_MAX_C,
 } from '../../data/heatLimits';
 import { COLD_STEEL } from '../../data/hydrogenControl';
@@ -19,6 +20,7 @@ import type { Job, Side } from '../../formats/job';
 import type { Kit } from '../../formats/kit';
 import { compositionOf } from '../../heat/composition';
 import { familyHeatRule } from '../../heat/familyRule';
+import { softFillerAsks_C } from '../../heat/preheat/answer';
 import { governing, preheatOf, type PreheatQuestion } from '../../heat/preheat/preheat';
 import type { JointGeometry } from '../../joint/geometry';
 import type { JointWants } from '../../metal/wants';
@@ -54,6 +56,10 @@ const NOT_BY_CHEMISTRY: readonly FamilyId[] = ['tool-steel', 'free-machining-ste
 export const isReckoned = (family: FamilyId): boolean =>
   BY_CHEMISTRY.includes(metalFamily(family).group) && !NOT_BY_CHEMISTRY.includes(family);
 
+/** Its weld metal keeps the hydrogen: austenitic or nickel. */
+export const isSoftFiller = (rod: Pick<RodChoice, 'rodClass'> | null): boolean =>
+  rod !== null && HOLDS_HYDROGEN.includes(rodClass(rod.rodClass).coating);
+
 /** Every steel that a side may be, asked for its preheat with this rod, thickness and heat. */
 export function steelsAsked(context: HeatContext, thick_mm: number, input: HeatInput | null): SteelAsked[] {
   const { job, wants, rod, hydrogen, joint } = context;
@@ -63,7 +69,7 @@ export function steelsAsked(context: HeatContext, thick_mm: number, input: HeatI
     ...(job.metal.sameBothSides ? [] : [{ side: 'B' as const, record: job.metal.sideB }]),
   ];
   const coating = rod ? rodClass(rod.rodClass).coating : null;
-  const softFiller = coating !== null && HOLDS_HYDROGEN.includes(coating);
+  const softFiller = isSoftFiller(rod);
   return pieces.flatMap(({ side, record }, n) =>
     (wants.sides[n] ?? [])
       .filter(({ family }) => isReckoned(family))
@@ -101,13 +107,13 @@ export function askedOf(
     ...governing(steel.preheat, steel.question),
     asker: steel,
   }));
-  const soft = rod !== null && HOLDS_HYDROGEN.includes(rodClass(rod.rodClass).coating);
+  const soft = isSoftFiller(rod);
   for (const family of wants.families) {
-    if (isReckoned(family) && (joint.thick_mm !== null || soft)) continue;
+    if (isReckoned(family) && joint.thick_mm !== null) continue;
     const rule = familyHeatRule(family, joint.thick_mm, ironWay);
     if (rule.preheatMin_C === null) continue;
     asks.push({
-      asked_C: exactly(rule.preheatMin_C),
+      asked_C: exactly(soft && isReckoned(family) ? softFillerAsks_C(rule.preheatMin_C) : rule.preheatMin_C),
       askedBy: `The rule for ${midSentence(metalFamily(family).name)}.`,
       askedSource: rule.source,
       asker: null,
@@ -128,12 +134,16 @@ export function askedOf(
     asker: null,
   };
   const most = asks.reduce((a, b) => (b.asked_C.high > a.asked_C.high ? b : a), asks[0] ?? none);
-  const handWarm = most.asked_C.high <= SOFT_FILLER_C.value && metal_C >= HAND_WARM_FROM_C.value;
+  const handWarm = most.asked_C.high <= HAND_WARM_C.value && metal_C >= HAND_WARM_FROM_C.value;
   return handWarm ? { ...most, asked_C: exactly(0) } : most;
 }
 
-/** The lowest ceiling of all that it may be. */
-export function ceilingOf(families: readonly FamilyId[], ironWay: IronWay | null): Ceiling | null {
+/** The lowest ceiling of all that it may be, and of the weld metal. */
+export function ceilingOf(
+  families: readonly FamilyId[],
+  ironWay: IronWay | null,
+  rod: Pick<RodChoice, 'rodClass'> | null = null,
+): Ceiling | null {
   const each = families.flatMap((family): Ceiling[] => {
     const rule = familyHeatRule(family, null, ironWay);
     const value_C = rule.interpassMax_C ?? rule.preheatMax_C;
@@ -148,6 +158,12 @@ export function ceilingOf(families: readonly FamilyId[], ironWay: IronWay | null
       },
     ];
   });
+  if (isSoftFiller(rod) && families.some((family) => BY_CHEMISTRY.includes(metalFamily(family).group)))
+    each.push({
+      value_C: SOFT_FILLER.beads_C,
+      words: 'Austenitic and nickel beads crack hot when they are laid hotter than this.',
+      source: SOFT_FILLER.source,
+    });
   return each.reduce<Ceiling | null>(
     (low, one) => (low === null || one.value_C < low.value_C ? one : low),
     null,

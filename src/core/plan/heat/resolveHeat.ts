@@ -23,7 +23,7 @@ export function resolveHeat(context: HeatContext): HeatPlan {
   const rules = wants.families.map((id) => familyHeatRule(id, joint.thick_mm, context.ironWay));
   const metal_C = job.look.air_C ?? ASSUMED.air_C;
   const asked = askedOf(steels, context, metal_C);
-  const ceiling = ceilingOf(wants.families, context.ironWay);
+  const ceiling = ceilingOf(wants.families, context.ironWay, context.rod);
   const preheat = planned(job, asked.asked_C, ceiling, commonWarmth(rules).max_C);
   const bare = pieceOf(context, metal_C, preheat?.value ?? metal_C, ceiling);
   const start_C = Math.max(metal_C, preheat?.value ?? metal_C);

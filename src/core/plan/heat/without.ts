@@ -1,4 +1,4 @@
-import { ANY_FLAME_C, MORE_HEAT, SOFT_FILLER_C } from '../../data/heatLimits';
+import { ANY_FLAME_C, MORE_HEAT } from '../../data/heatLimits';
 import { HOLDS_HYDROGEN } from '../../data/keeping';
 import { rodClass, type Coating } from '../../data/rods';
 import { ROD_SIZES } from '../../data/rodSizes';
@@ -47,7 +47,7 @@ export function withoutPreheat(situation: Situation): WayRound[] {
         id: 'soft-filler',
         title: 'A rod that keeps its hydrogen',
         words: soft[0]
-          ? `${soft[0].rodClass} ${ROD_SIZES[soft[0].size].inches} is in the tins: dry and ${say(SOFT_FILLER_C.value)} does. The edge beside the weld still hardens.`
+          ? `${soft[0].rodClass} ${ROD_SIZES[soft[0].size].inches} is in the tins. ${asked({ softFiller: true })} The edge beside the weld still hardens.`
           : 'Stainless 312 or 309 kind, or nickel-chromium: none in the tins here.',
         here: soft.length > 0,
       },

@@ -1,4 +1,4 @@
-import { HARD_LIMIT_HV, HARDNESS_DOUBT_HV, SOFT_FILLER_C, TEMPER_BEAD_HV } from '../../data/heatLimits';
+import { HARD_LIMIT_HV, HARDNESS_DOUBT_HV, SOFT_FILLER, TEMPER_BEAD_HV } from '../../data/heatLimits';
 import { EN_1011_2_D, HARDNESS_1981 } from '../../data/sources';
 import { hardenedZone_HV } from '../../heat/hardness';
 import { CARBON_END_pct } from '../../heat/preheat/method';
@@ -86,8 +86,8 @@ export const hardness: Assessor = {
             ? [
                 {
                   words:
-                    'Weld metal that keeps its hydrogen stands in for the preheat; what preheat can be had still helps.',
-                  source: SOFT_FILLER_C.source,
+                    'Weld metal that keeps its hydrogen stands in for part of the preheat; it makes the hard edge no softer.',
+                  source: SOFT_FILLER.source,
                 },
               ]
             : []),
