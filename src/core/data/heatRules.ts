@@ -8,6 +8,8 @@ export interface HeatRule {
   preheatMax_C: number | null;
   /** Highest temperature to start the next bead at, °C. */
   interpassMax_C: number | null;
+  /** It must stay cold: more than taking the chill off it spoils it, °C. */
+  coldTo_C?: number;
   /** The rule as it is said. */
   words: string;
   /** How it cools afterwards. */
@@ -80,6 +82,7 @@ export const HEAT_RULES: Readonly<Record<FamilyId, HeatRule>> = {
       200,
       FIGURES,
     ),
+    coldTo_C: 50,
     cooling: 'Fast: a wet rag beside the weld does no harm. Held hot it turns brittle.',
   },
   'cast-steel': {

@@ -127,7 +127,7 @@ const safeWords = ({ wants }: Reads<'wants'>): string =>
 const MOST_SAFE = 3;
 
 /** Rooms whose doubt about the metal keeps the sheet a draft. */
-const UNSETTLED: readonly RoomId[] = ['metal', 'hazard', 'coating'];
+const UNSETTLED: readonly RoomId[] = ['metal', 'hazard', 'coating', 'preheat'];
 
 /** What keeps the sheet a draft: unanswered questions and unknowns that could hurt. */
 function openQuestions(situation: Situation, rooms: readonly Room[]): Halt[] {

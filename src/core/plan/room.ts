@@ -108,6 +108,11 @@ export function under(unit: RoomUnit, value: Range, limit: Range, spoken: Spoken
   return amount(unit, value, limit, left, fraction, spoken);
 }
 
+/** The same where value and limit hang together: what is left is told by itself, narrower than the two ranges apart would have it. */
+export function underBy(unit: RoomUnit, value: Range, limit: Range, left: Range, spoken: Spoken): RoomBody {
+  return amount(unit, value, limit, left, scaled(left, limit.nominal > 0 ? limit.nominal : 1), spoken);
+}
+
 /** A value that must stay over a limit. */
 export function over(unit: RoomUnit, value: Range, limit: Range, spoken: Spoken): RoomBody {
   const left = minus(value, limit);

@@ -342,3 +342,36 @@ describe('the plate of a job, seen from above', () => {
     expect(fieldRun(situation(cradle({ 'joint.kind': null })))).toBeNull();
   });
 });
+
+/** Common practice. */
+describe('metals that no preheat suits, and steels that only a chart serves', () => {
+  const ramp = (edits: Record<string, unknown>) => demoJob('ramp-guard', edits);
+  const state = (job: Job, id: string) => assess(job, DEMO_KIT).rooms.find((one) => one.id === id)?.state;
+  test('manganese steel warmed over hand-warm is shut, and says so; the chill may be taken off', () => {
+    const warm = (preheat_C: number) =>
+      ramp({ 'metal.sideA.family': 'manganese-steel', 'heat.preheat_C': preheat_C });
+    expect(assess(warm(150), DEMO_KIT).rooms.find(({ id }) => id === 'preheat')).toMatchObject({
+      state: 'none',
+      gap: 'it must stay cold',
+    });
+    expect(state(warm(40), 'preheat')).not.toBe('none');
+  });
+  test('tool steel is a draft until the preheat of its own chart is typed', () => {
+    const edits = { 'metal.sideA.family': 'tool-steel', 'rod.rodClass': null, 'rod.current_A': null };
+    expect(makePlan(assess(ramp(edits), DEMO_KIT)).verdict).toBe('draft');
+    expect(state(ramp(edits), 'preheat')).toBe('unknown');
+    expect(state(ramp({ ...edits, 'heat.preheat_C': 350 }), 'preheat')).not.toBe('unknown');
+  });
+  test('preheat and cracking are one reckoning: warmed as it is asked, what is left of hydrogen is not none', () => {
+    for (const thick_mm of [20, 25, 32, 40]) {
+      const job = ramp({
+        'joint.thicknessA_mm': thick_mm,
+        'joint.sameThickness': true,
+        'rod.rodClass': 'E7018',
+        'rod.size': '1/8',
+      });
+      if (assess(job, DEMO_KIT).situation.heat.preheat === null) continue;
+      expect([thick_mm, state(job, 'preheat'), state(job, 'cold-crack')]).not.toContain('none');
+    }
+  });
+});

@@ -4,19 +4,22 @@ import type { PreheatConditions } from '../../heat/preheat/method';
 import { PREHEAT_METHODS } from '../../heat/preheat/methods';
 import { PLAN_DRAWS } from '../../heat/preheat/preheat';
 import type { Composition } from '../../heat/composition';
-import { likeliestNumbers, steelSamples, toldRange, type SteelNumbers } from '../../heat/samples';
+import { likeliestNumbers, steelSamples, toldRange, triangular, type SteelNumbers } from '../../heat/samples';
 import type { Range } from '../../units/range';
 import { rememberedWith } from '../../units/remembered';
 import { inWords, trimmed } from '../../units/format';
-import { under } from '../room';
+import { underBy } from '../room';
 import type { Reads } from '../situation';
 import type { Assessor } from './assessor';
 
 /** More than any rod brings, ml: past it the plan is not told apart. */
 const MOST_ml = 60;
 
-/** Hydrogen that the planned temperature stands, over all that the governing steel may be; null where CET cannot say. */
-function stands({ heat, wants }: Reads<'heat' | 'wants'>): Range | null {
+/**
+ * Hydrogen that the planned temperature stands, over all that the governing steel may be, and what is left over the rod's own, drawn
+ * together as the preheat was; null where CET cannot say.
+ */
+function stands({ heat, wants }: Reads<'heat' | 'wants'>): { ml: Range; left_ml: Range } | null {
   const { asker, preheat } = heat;
   if (!asker || asker.preheat.by !== 'cet' || wants.verdict === 'unknown') return null;
   const { question } = asker;
@@ -25,19 +28,32 @@ function stands({ heat, wants }: Reads<'heat' | 'wants'>): Range | null {
     heat_kJ_mm: question.heat_kJ_mm.nominal,
     hydrogen_ml: question.hydrogen_ml.nominal,
   };
-  return steelStands(asker.preheat.composition, { conditions, at_C: preheat?.value ?? heat.metal_C }).ml;
+  return steelStands(asker.preheat.composition, {
+    conditions,
+    brings_ml: question.hydrogen_ml,
+    at_C: preheat?.value ?? heat.metal_C,
+  }).stands;
 }
 
 /** Over all the ways a steel may be; null where the method does not hold for it. */
 const steelStands = rememberedWith(
   (
     composition: Composition,
-    { conditions, at_C }: { conditions: PreheatConditions; at_C: number },
-  ): { ml: Range | null } => {
+    { conditions, brings_ml, at_C }: { conditions: PreheatConditions; brings_ml: Range; at_C: number },
+  ): { stands: { ml: Range; left_ml: Range } | null } => {
     const likely = likeliestNumbers(composition);
-    if (!PREHEAT_METHODS.cet.judge(likely, conditions).valid) return { ml: null };
+    if (!PREHEAT_METHODS.cet.judge(likely, conditions).valid) return { stands: null };
     const by = (steel: SteelNumbers) => Math.min(MOST_ml, cetStands_ml(steel, conditions, at_C));
-    return { ml: toldRange(steelSamples(composition, PLAN_DRAWS).map(by), by(likely)) };
+    const samples = steelSamples(composition, PLAN_DRAWS);
+    return {
+      stands: {
+        ml: toldRange(samples.map(by), by(likely)),
+        left_ml: toldRange(
+          samples.map((steel) => by(steel) - triangular(brings_ml, steel.chances[0])),
+          by(likely) - brings_ml.nominal,
+        ),
+      },
+    };
   },
 );
 
@@ -48,10 +64,11 @@ export const coldCrack: Assessor = {
   stop: 'heat',
   assess(situation: Reads<'hydrogen' | 'heat' | 'system' | 'wants'>) {
     const { hydrogen, heat, system } = situation;
-    const limit = stands(situation);
-    if (!hydrogen || !limit) return null;
+    const found = stands(situation);
+    if (!hydrogen || !found) return null;
+    const { ml: limit, left_ml } = found;
     const say = inWords(system).temperature;
-    return under('ml', hydrogen.ml, limit, {
+    return underBy('ml', hydrogen.ml, limit, left_ml, {
       now: `${trimmed(hydrogen.ml.low, 0)} to ${trimmed(hydrogen.ml.high, 0)} ml from the rod`,
       gap: 'under what the warm steel stands',
       past: 'more than the steel stands',

@@ -1,5 +1,6 @@
 import type { Reads } from '../situation';
 import { CHOSEN } from '../../data/sources';
+import { stoodHydrogen } from '../heat/stoodHydrogen';
 import { hoursInWords } from '../../rods/keeping/verdict';
 import { under, unknown, yesNo } from '../room';
 import { exactly } from '../../units/range';
@@ -16,7 +17,9 @@ export const dryRods: Assessor = {
     job,
     hydrogen,
     timeline,
-  }: Reads<'dryness' | 'rod' | 'job' | 'hydrogen' | 'timeline'>) {
+    wants,
+    joint,
+  }: Reads<'dryness' | 'rod' | 'job' | 'hydrogen' | 'timeline' | 'wants' | 'joint'>) {
     const tin = rod?.value.tin;
     if (!dryness || !tin || dryness.limit_h === null) return null;
     // Their weld metal keeps hydrogen to itself: damp is a matter of pores, told at the tin.
@@ -50,6 +53,13 @@ export const dryRods: Assessor = {
         // In the air from the first arc on: the whole job has to fit.
         const { high: out_h } = dryness.exposure.out_h;
         const work_h = (timeline?.elapsed_s ?? 0) / 3600;
+        // Thin plain steel stands the hydrogen: what is left is pores where each bead begins.
+        if (60 * (out_h + work_h) > 60 * dryness.limit_h && stoodHydrogen({ wants, joint }) === null)
+          return yesNo('departure', {
+            ...spoken,
+            now: `out ${hoursInWords(out_h)} ${when}`,
+            gap: 'damp: pores where beads begin',
+          });
         return under('min', exactly(60 * (out_h + work_h)), exactly(60 * dryness.limit_h), {
           ...spoken,
           now: `out ${hoursInWords(out_h)} ${when}`,

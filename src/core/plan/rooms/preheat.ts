@@ -1,13 +1,18 @@
-import { inWords, trimmed } from '../../units/format';
+import { inWords, midSentence, trimmed } from '../../units/format';
 import { exactly, type Range } from '../../units/range';
 import { CHOSEN, PRACTICE } from '../../data/sources';
 import { TORCH } from '../../data/heatProperties';
 import { gasInWords } from '../../heat/torch';
 import { steelRanges } from '../../heat/preheat/preheat';
+import type { FamilyId } from '../../data/families';
+import { metalFamily } from '../../data/metals';
 import { isReckoned } from '../heat/asked';
-import { over, unknown, type Reason } from '../room';
+import { over, unknown, yesNo, type Reason } from '../room';
 import type { Reads } from '../situation';
 import type { Assessor } from './assessor';
+
+/** Steels that no reckoning and no rule of a family serves: only the chart of the grade says how warm. */
+const BY_CHART: readonly FamilyId[] = ['tool-steel'];
 
 /** True where the metal may be welded as it lies: nothing asked, and nobody set a preheat. */
 export function needsNoPreheat({ wants, joint, heat }: Reads<'wants' | 'joint' | 'heat'>): boolean {
@@ -68,6 +73,29 @@ export const preheat: Assessor = {
             : unsettled
               ? 'Settle the metal at Metal: one more test may do it.'
               : 'Type the thickness of both sides at Joint.',
+        },
+        true,
+      );
+    }
+    const cold = wants.heat.find(({ rule }) => (rule.coldTo_C ?? Infinity) < (heat.preheat?.value ?? 0));
+    if (cold && heat.preheat) {
+      return yesNo('closed', {
+        now: `${say(heat.preheat.value)} ${heat.preheat.by === 'you' ? 'set by you' : 'asked by the other side'}`,
+        gap: 'it must stay cold',
+        until: `${midSentence(cold.name)}: ${say(cold.rule.coldTo_C ?? 0)} at the most`,
+        reasons: [{ words: `${cold.name}: ${cold.rule.words}`, source: cold.rule.source }],
+        ask: 'Take the preheat out at Heat.',
+      });
+    }
+    const chart = wants.families.find((family) => BY_CHART.includes(family));
+    if (chart !== undefined && heat.preheat?.by !== 'you') {
+      return unknown(
+        {
+          now: midSentence(metalFamily(chart).name),
+          gap: 'preheat by its own chart',
+          until: 'grade not known',
+          reasons: reasonsFor(situation),
+          ask: 'Find its grade and the chart of its heat treatment, and type the preheat that it asks at Heat.',
         },
         true,
       );

@@ -28,15 +28,28 @@ const outFor = (hours: number, more: readonly TinEvent[] = []): Kit => ({
 });
 const WITH_7018 = { 'rod.rodClass': 'E7018', 'rod.size': '1/8' };
 
+const HARD = { ...WITH_7018, 'metal.sideA.family': 'low-alloy-steel' };
+
 describe('rods out of the oven', () => {
   test('the job has to fit into what is left of four hours (AWS D1.1, from memory)', () => {
     expect(room(demoJob('ramp-guard', WITH_7018), 'exposure', outFor(1))?.state).toBe('roomy');
-    expect(room(demoJob('ramp-guard', WITH_7018), 'exposure', outFor(3.98))?.state).toBe('none');
-    expect(room(demoJob('ramp-guard', WITH_7018), 'exposure', outFor(5))?.left?.nominal).toBeLessThan(-60);
+    expect(room(demoJob('ramp-guard', HARD), 'exposure', outFor(3.98))?.state).toBe('none');
+    expect(room(demoJob('ramp-guard', HARD), 'exposure', outFor(5))?.left?.nominal).toBeLessThan(-60);
+  });
+
+  test('damp rods on thin plain steel are marked, not shut; wet ones are shut (common practice)', () => {
+    expect(room(demoJob('ramp-guard', WITH_7018), 'exposure', outFor(12))).toMatchObject({
+      state: 'tight',
+      gap: 'damp: pores where beads begin',
+    });
+    const thick = { ...WITH_7018, 'joint.thicknessA_mm': 25, 'joint.sameThickness': true };
+    expect(room(demoJob('ramp-guard', thick), 'exposure', outFor(12))?.state).toBe('none');
+    const wet = outFor(1, [{ kind: 'wet', at: new Date(NOON - 1000).toISOString() }]);
+    expect(room(demoJob('ramp-guard', WITH_7018), 'exposure', wet)?.state).toBe('none');
   });
 
   test('it is judged for when the arc is struck, not for now', () => {
-    const later = { ...WITH_7018, 'look.startAt': new Date(NOON + 4 * 3_600_000).toISOString() };
+    const later = { ...HARD, 'look.startAt': new Date(NOON + 4 * 3_600_000).toISOString() };
     expect(room(demoJob('ramp-guard', later), 'exposure', outFor(1))).toMatchObject({
       state: 'none',
       now: expect.stringMatching(/when you start/),
@@ -62,10 +75,24 @@ describe('rods out of the oven', () => {
 });
 
 describe('hydrogen', () => {
-  const hard = { ...WITH_7018, 'metal.sideA.family': 'low-alloy-steel' };
   test('steel that hardens stands a dry basic rod and not a damp one (common practice)', () => {
-    expect(room(demoJob('ramp-guard', hard), 'hydrogen', outFor(1))?.left?.nominal).toBeGreaterThan(0);
-    expect(room(demoJob('ramp-guard', hard), 'hydrogen', outFor(9))?.state).toBe('none');
+    expect(room(demoJob('ramp-guard', HARD), 'hydrogen', outFor(1))?.left?.nominal).toBeGreaterThan(0);
+    expect(room(demoJob('ramp-guard', HARD), 'hydrogen', outFor(9))?.state).toBe('none');
+  });
+
+  test('a tin whose days nobody wrote down: not known on thick plain steel, shut on steel that hardens', () => {
+    const thick = {
+      'rod.rodClass': 'E7018',
+      'rod.size': '3/32',
+      'joint.thicknessA_mm': 25,
+      'joint.sameThickness': true,
+    };
+    expect(room(demoJob('ramp-guard', thick), 'hydrogen')).toMatchObject({
+      state: 'unknown',
+      gap: 'dry or damp?',
+    });
+    const hardens = { ...thick, 'metal.sideA.family': 'low-alloy-steel' };
+    expect(room(demoJob('ramp-guard', hardens), 'hydrogen')?.state).toBe('none');
   });
 
   test('thin plain steel does not mind; stainless rods keep it to themselves', () => {
