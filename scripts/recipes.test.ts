@@ -1,0 +1,115 @@
+import { spawnSync } from 'node:child_process';
+import { cpSync, mkdtempSync, readFileSync, rmSync, symlinkSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+
+/** The recipes of CONTRIBUTING.md, each carried out in a scratch copy: so many files and lines, and no more, and it works. */
+const ROOT = join(__dirname, '..');
+let copy = '';
+beforeEach(() => {
+  copy = mkdtempSync(join(tmpdir(), 'elbow-recipe-'));
+  for (const part of [
+    'src/core',
+    'src/demo',
+    'cli',
+    'demo',
+    'package.json',
+    'tsconfig.json',
+    'expo-env.d.ts',
+  ])
+    cpSync(join(ROOT, part), join(copy, part), {
+      recursive: true,
+      filter: (path) => !path.includes('.test.'),
+    });
+  symlinkSync(join(ROOT, 'node_modules'), join(copy, 'node_modules'));
+});
+afterEach(() => rmSync(copy, { recursive: true, force: true }));
+
+const put = (path: string, text: string) => writeFileSync(join(copy, path), text);
+/** Adds a line behind one that stands there. */
+function addLine(path: string, behind: string, line: string): void {
+  const text = readFileSync(join(copy, path), 'utf8');
+  expect(text).toContain(behind);
+  put(path, text.replace(behind, `${behind}\n${line}`));
+}
+function judge(job: string) {
+  const { stdout, stderr } = spawnSync('npx', ['tsx', 'cli/assess.ts', `demo/jobs/${job}.json`], {
+    cwd: copy,
+    encoding: 'utf8',
+  });
+  if (stdout === '') throw new Error(stderr);
+  return JSON.parse(stdout) as { rooms: { id: string; now: string }[]; levers: { id: string }[] };
+}
+const DAYLIGHT = `import { exactly } from '../../units/range';
+import { PRACTICE } from '../../data/sources';
+import { under } from '../room';
+import type { Reads } from '../situation';
+import type { Assessor } from './assessor';
+
+export const daylight: Assessor = {
+  title: 'Daylight',
+  short: 'daylight',
+  stop: 'look',
+  assess({ timeline }: Reads<'timeline'>) {
+    if (!timeline) return null;
+    return under('min', exactly(timeline.elapsed_s / 60), exactly(480), {
+      now: 'working day',
+      gap: 'until dark',
+      until: '8 h',
+      reasons: [{ words: 'A day.', source: PRACTICE }],
+    });
+  },
+};
+`;
+
+test('a room: one file, one line under its id', () => {
+  put('src/core/plan/rooms/daylight.ts', DAYLIGHT);
+  const index = 'src/core/plan/rooms/index.ts';
+  addLine(index, "import { wind } from './wind';", "import { daylight } from './daylight';");
+  addLine(index, '  wind,', '  daylight,');
+  expect(judge('vent-cowl').rooms).toContainEqual(
+    expect.objectContaining({ id: 'daylight', now: 'working day' }),
+  );
+}, 60_000);
+
+test('a lever: one function, one line; it is offered where it buys something', () => {
+  put(
+    'src/core/plan/levers/darkChanges.ts',
+    `import type { ChangeMaker } from './lever';
+export const calmChange: ChangeMaker = () => [
+  { id: 'amps-forty', title: 'Forty amps', cost: 'none', edits: [{ path: 'rod.current_A', value: 40 }] },
+];
+`,
+  );
+  const changes = 'src/core/plan/levers/changes.ts';
+  addLine(
+    changes,
+    "import type { ChangeMaker } from './lever';",
+    "import { calmChange } from './darkChanges';",
+  );
+  addLine(changes, '  aimChanges,\n', '  calmChange,');
+  expect(judge('vent-cowl').levers.map(({ id }) => id)).toContain('amps-forty');
+}, 60_000);
+
+test('a stage: one file, its type, one line; a room reads it by its name', () => {
+  put(
+    'src/core/plan/stages/smoke.ts',
+    `import type { Reads } from '../situation';
+/** Minutes of smoke. */
+export const smoke_min = ({ timeline }: Reads<'timeline'>): number => (timeline?.arc_s ?? 0) / 60;
+`,
+  );
+  addLine('src/core/plan/situation.ts', '  assumed: readonly string[];', '  smoke_min: number;');
+  const stages = 'src/core/plan/stages/index.ts';
+  addLine(stages, "import { runs } from './runs';", "import { smoke_min } from './smoke';");
+  addLine(stages, '  assumed,', '  smoke_min,');
+  const reading = DAYLIGHT.replaceAll('timeline', 'smoke_min').replace(
+    'smoke_min.elapsed_s / 60',
+    'smoke_min',
+  );
+  put('src/core/plan/rooms/daylight.ts', reading.replace("'working day'", '`${smoke_min > 0}`'));
+  const rooms = 'src/core/plan/rooms/index.ts';
+  addLine(rooms, "import { wind } from './wind';", "import { daylight } from './daylight';");
+  addLine(rooms, '  wind,', '  daylight,');
+  expect(judge('vent-cowl').rooms).toContainEqual(expect.objectContaining({ id: 'daylight', now: 'true' }));
+}, 60_000);
