@@ -1,0 +1,146 @@
+import { DEMO_KIT } from '../../demo/kit';
+import { demoJob } from '../../../tests/support/demo';
+import { cloudOf, SHOWN, CELLS } from '../constitution/cloud';
+import { judgeWeld } from '../constitution/weld';
+import { depositOf } from '../data/deposits';
+import { HEAT_RULES } from '../data/heatRules';
+import { answerFor, type AnswerQuestion } from '../heat/preheat/answer';
+import { steelNumbers } from '../heat/samples';
+import { exactly } from '../units/range';
+import { assess } from './assess';
+import { makePlan } from './plan';
+import { guessed, under } from './room';
+import type { RoomId } from './rooms';
+
+/** Places where a changed sign or figure passed unseen once: each held by a value from outside, named beside it. */
+const judged = (id: string, edits: Record<string, unknown>) => assess(demoJob(id, edits), DEMO_KIT);
+const room = (id: string, room_: RoomId, edits: Record<string, unknown>) =>
+  judged(id, edits).rooms.find((one) => one.id === room_);
+const SPOKEN = { now: '', gap: '', until: '', reasons: [] };
+
+// Common practice: a tack at each end and one about every 100 mm.
+test.each([
+  [60, 2],
+  [200, 3],
+  [290, 4],
+  [600, 7],
+])('a fillet of %d mm is held by %d tacks on the sheet', (length_mm, tacks) => {
+  const { steps } = makePlan(judged('ramp-guard', { 'joint.length_mm': length_mm }));
+  expect(steps.find(({ title }) => title === 'Fit and tack')?.actions.join()).toMatch(
+    new RegExp(`(^|,)${tacks} tacks: both ends first`),
+  );
+});
+
+test('a square butt is melted through from one side, and half way from each of two (geometry)', () => {
+  const butt = {
+    'joint.kind': 'square-butt',
+    'joint.thicknessA_mm': 6,
+    'joint.thicknessB_mm': 6,
+    'joint.gap_mm': 0,
+    'rod.rodClass': 'E6011',
+    'rod.size': '1/8',
+  };
+  expect(
+    room('ramp-guard', 'penetration', { ...butt, 'look.access': 'one-side' })?.limit?.nominal,
+  ).toBeCloseTo(6, 6);
+  expect(room('ramp-guard', 'penetration', { ...butt, 'look.access': 'both' })?.limit?.nominal).toBeCloseTo(
+    3,
+    6,
+  );
+  // Half the gap is nobody's metal.
+  expect(
+    room('ramp-guard', 'penetration', { ...butt, 'joint.gap_mm': 2, 'look.access': 'one-side' })?.limit
+      ?.nominal,
+  ).toBeCloseTo(5, 6);
+});
+
+test('a limit met only at its bad end by a guess is not known; one met in the middle too is none', () => {
+  const near = under('A', { low: 8, nominal: 9, high: 12 }, exactly(10), SPOKEN);
+  expect([near.state, guessed(near, '?').state]).toEqual(['none', 'unknown']);
+  const past = under('A', { low: 11, nominal: 12, high: 13 }, exactly(10), SPOKEN);
+  expect(guessed(past, '?').state).toBe('none');
+  const open = under('A', exactly(5), exactly(10), SPOKEN);
+  expect(guessed(open, '?')).toBe(open);
+});
+
+test('another rod for the root is counted among the rods that are wanted', () => {
+  const { situation, rooms } = judged('pier-ladder', {
+    'rod.rodClass': 'E7018',
+    'rod.size': '1/8',
+    'rod.root': { rodClass: 'E6010', size: '3/32' },
+  });
+  expect(situation.beads?.passes[0]?.rod).toMatchObject({ rodClass: 'E6010', size: '3/32' });
+  expect(
+    rooms
+      .find(({ id }) => id === 'rods')
+      ?.reasons.map(({ words }) => words)
+      .join(),
+  ).toMatch(/E6010/);
+});
+
+test('past 0.32 % carbon the hydrogen-control table asks at least what it asks there', () => {
+  const question: AnswerQuestion = {
+    family: 'medium-carbon-steel',
+    rule: HEAT_RULES['medium-carbon-steel'],
+    gradeUnknown: false,
+    restraintSet: 'high',
+    restraint: 'high',
+    softFiller: false,
+    picked: null,
+    thick_mm: 20,
+    hydrogen_ml: 10,
+    heat_kJ_mm: 1,
+    listed: null,
+    lowHydrogen: true,
+  };
+  const asked = (C: number) => answerFor(steelNumbers({ C, Mn: 0.7, Si: 0.25 }), question).preheat_C;
+  expect(asked(0.31)).toBeGreaterThan(90);
+  for (const C of [0.33, 0.36, 0.4]) expect(asked(C)).toBeGreaterThanOrEqual(asked(0.31) - 1);
+});
+
+test('the cloud of a sure bead lies in the square of the diagram where its equivalents are', () => {
+  const base = {
+    name: '',
+    words: '',
+    by: 'chemistry',
+    elements: {},
+    likeliest: { Fe: 98.5, C: 0.1, Mn: 0.8 },
+  };
+  const side = { ...base, elements: { Fe: exactly(98.5), C: exactly(0.1), Mn: exactly(0.8) } } as never;
+  const question = {
+    rodClass: 'E309L-16',
+    sideA: side,
+    sideB: side,
+    dilution: exactly(0),
+    shareA: 0.5,
+  } as const;
+  const cloud = cloudOf([{ question, share: 1 }], 400);
+  const { creq, nieq } = judgeWeld(depositOf('E309L-16').percent).schaeffler;
+  const { schaeffler: shown } = SHOWN;
+  const column = Math.floor(((creq - shown.creq[0]) / (shown.creq[1] - shown.creq[0])) * CELLS.across);
+  const row = Math.floor(((nieq - shown.nieq[0]) / (shown.nieq[1] - shown.nieq[0])) * CELLS.up);
+  const thick = cloud.cells.schaeffler.filter(({ level }) => level === 3);
+  expect(thick.length).toBeGreaterThan(0);
+  const middle = (of: (cell: (typeof thick)[number]) => number) =>
+    thick.reduce((sum, cell) => sum + of(cell), 0) / thick.length;
+  expect(Math.abs(middle((cell) => cell.column) - column)).toBeLessThan(6);
+  expect(Math.abs(middle((cell) => cell.row) - row)).toBeLessThan(8);
+});
+
+// Handbook expansions, from memory: plain steel 12, austenitic stainless 17 millionths a degree.
+test('two metals strain one another by what they grow apart, hot or cold alike', () => {
+  const pair = {
+    'metal.sameBothSides': false,
+    'metal.sideA.family': 'low-carbon-steel',
+    'metal.sideB.family': 'austenitic-stainless',
+    'metal.sideB.coating': 'none',
+    'rod.rodClass': 'E309L-16',
+    'rod.size': '3/32',
+  };
+  const at = (service_C: number) =>
+    room('ramp-guard', 'expansion', { ...pair, 'look.service_C': service_C })?.value;
+  expect(at(420)?.nominal).toBeGreaterThan(0.15);
+  expect(at(420)?.nominal).toBeLessThan(0.24);
+  expect(at(220)?.nominal).toBeCloseTo((at(420)?.nominal ?? NaN) / 2, 2);
+  expect(at(-180)?.nominal).toBeGreaterThan(0);
+});
