@@ -7,7 +7,7 @@ import { familyHeatRule } from '../heat/familyRule';
 import { zoneHalf_mm } from '../heat/piece';
 import { gasInWords } from '../heat/torch';
 import { inWords, trimmed, midSentence } from '../units/format';
-import { needsNoPreheat } from './rooms/preheat';
+import { mustStayCold, needsNoPreheat, waitsForChart } from './rooms/preheat';
 import { inShortBeads } from './procedure/beadByBead';
 import type { Reads, Situation } from './situation';
 import { step, type Step } from './step';
@@ -44,6 +44,10 @@ export function warm(situation: Situation): Step | null {
     });
   }
   const rules = rulesOf(situation);
+  if (mustStayCold(situation))
+    return step('No preheat', { holds: ['It must stay cold: no flame on it.'], actions: rules });
+  if (waitsForChart(situation) !== null)
+    return step('Preheat', { holds: ['Not before the preheat of its own chart is known.'], actions: rules });
   const { preheat, torch } = heat;
   if (!preheat) return step('Preheat', { actions: rules });
   if (heat.asker === null && heat.asked_C.high === COLD_STEEL.to_C && heat.metal_C < 0) {

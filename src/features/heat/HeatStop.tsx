@@ -9,7 +9,7 @@ import { gasInWords } from '@core/heat/torch';
 import type { SchoolId } from '@core/data/schools';
 import { proceduresFor } from '@core/plan/procedure';
 import { schoolsFor } from '@core/plan/schools';
-import { needsNoPreheat } from '@core/plan/rooms/preheat';
+import { mustStayCold, needsNoPreheat, waitsForChart } from '@core/plan/rooms/preheat';
 import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
@@ -108,6 +108,10 @@ function answerInWords({ assessment, system }: OpenJob): string {
     return heat.asked_C.high > heat.metal_C
       ? `The metal is not settled. Of all it may be, ${say.temperature(heat.asked_C.high)} is the most that is asked.${most}`
       : `The metal is not settled: no preheat can be promised.${most}`;
+  const cold = mustStayCold(situation);
+  if (cold) return `${cold.name} must stay cold: take the preheat out.${most}`;
+  if (waitsForChart(situation) !== null)
+    return `How warm it must be stands in the heat treatment chart of its grade, and nowhere else: look it up and type it here.${most}`;
   if (needsNoPreheat(situation)) return `Weld it as it lies: nothing above the air is asked.${most}`;
   if (!heat.preheat)
     return joint.thick_mm === null
@@ -121,12 +125,16 @@ function answerInWords({ assessment, system }: OpenJob): string {
 
 /** The window of temperature, and the one number the welder may set. */
 function Preheat({ open }: { open: OpenJob }) {
-  const { heat, joint } = open.assessment.situation;
+  const { situation } = open.assessment;
+  const { heat, joint } = situation;
   const say = inWords(open.system);
   const asked = heat.asked_C;
+  const chart = waitsForChart(situation) !== null;
   const range =
     asked.high <= 0
-      ? 'nothing asked'
+      ? chart
+        ? 'until its chart says'
+        : 'nothing asked'
       : Math.round(asked.low) === Math.round(asked.high)
         ? `${say.temperature(asked.high)} asked`
         : `${say.temperature(asked.low)} to ${say.temperature(asked.high)} asked`;
@@ -143,7 +151,7 @@ function Preheat({ open }: { open: OpenJob }) {
             : `blank: as it lies, ${range}`
         }
       />
-      {joint.thick_mm !== null && (
+      {joint.thick_mm !== null && !chart && (
         <Words as="small" tone="quiet" testID="asked-by">
           {heat.askedBy}
         </Words>

@@ -14,12 +14,25 @@ import type { Assessor } from './assessor';
 /** Steels that no reckoning and no rule of a family serves: only the chart of the grade says how warm. */
 const BY_CHART: readonly FamilyId[] = ['tool-steel'];
 
+/** The metal that must stay colder than the preheat that is set; undefined where there is none. */
+export const mustStayCold = ({ wants, heat }: Reads<'wants' | 'heat'>) =>
+  wants.heat.find(({ rule }) => (rule.coldTo_C ?? Infinity) < (heat.preheat?.value ?? 0));
+
+/** The steel whose own chart has to be looked up first; null where there is none, or where the welder has typed what it asks. */
+export const waitsForChart = ({ wants, heat }: Reads<'wants' | 'heat'>): FamilyId | null =>
+  heat.preheat?.by === 'you' ? null : (wants.families.find((family) => BY_CHART.includes(family)) ?? null);
+
 /** True where the metal may be welded as it lies: nothing asked, and nobody set a preheat. */
 export function needsNoPreheat({ wants, joint, heat }: Reads<'wants' | 'joint' | 'heat'>): boolean {
   if (wants.families.length === 0 || wants.verdict === 'unknown') return false;
   // Steel of a thickness nobody has typed is not said to need none.
   const unread = joint.thick_mm === null && wants.families.some(isReckoned);
-  return !unread && heat.preheat === null && heat.asked_C.high <= heat.metal_C;
+  return (
+    !unread &&
+    waitsForChart({ wants, heat }) === null &&
+    heat.preheat === null &&
+    heat.asked_C.high <= heat.metal_C
+  );
 }
 
 /** Why it is asked: the chemistry, the method, and the rules of the families. */
@@ -77,7 +90,7 @@ export const preheat: Assessor = {
         true,
       );
     }
-    const cold = wants.heat.find(({ rule }) => (rule.coldTo_C ?? Infinity) < (heat.preheat?.value ?? 0));
+    const cold = mustStayCold(situation);
     if (cold && heat.preheat) {
       return yesNo('closed', {
         now: `${say(heat.preheat.value)} ${heat.preheat.by === 'you' ? 'set by you' : 'asked by the other side'}`,
@@ -87,14 +100,17 @@ export const preheat: Assessor = {
         ask: 'Take the preheat out at Heat.',
       });
     }
-    const chart = wants.families.find((family) => BY_CHART.includes(family));
-    if (chart !== undefined && heat.preheat?.by !== 'you') {
+    const chart = waitsForChart(situation);
+    if (chart !== null) {
       return unknown(
         {
           now: midSentence(metalFamily(chart).name),
           gap: 'preheat by its own chart',
           until: 'grade not known',
-          reasons: reasonsFor(situation),
+          reasons: wants.heat.map(({ name, rule }) => ({
+            words: `${name}: ${rule.words}`,
+            source: rule.source,
+          })),
           ask: 'Find its grade and the chart of its heat treatment, and type the preheat that it asks at Heat.',
         },
         true,
