@@ -49,7 +49,7 @@ export const COATING_DIGITS: Readonly<Record<string, CoatingDigit>> = {
   18: row('basic with iron powder', 'DCEP AC', true),
   19: row('iron oxide and titania, potassium', 'DCEP DCEN AC'),
   20: row('iron oxide', 'DCEN AC'),
-  22: row('iron oxide', 'DCEP DCEN AC'),
+  22: row('iron oxide', 'DCEN AC'),
   24: row('titania with much iron powder', 'DCEP DCEN AC'),
   27: row('iron oxide with much iron powder', 'DCEP DCEN AC'),
   28: row('basic with much iron powder', 'DCEP AC', true),
@@ -86,12 +86,15 @@ export const ALLOYS: Readonly<Record<string, string>> = {
   B6: '5 % chromium, 0.5 % molybdenum',
   B8: '9 % chromium, 1 % molybdenum',
   B9: '9 % chromium, 1 % molybdenum, vanadium',
+  B91: '9 % chromium, 1 % molybdenum, vanadium: the newer name of B9',
+  B92: '9 % chromium, tungsten, molybdenum, vanadium',
   C1: '2.5 % nickel',
   C1L: '2.5 % nickel, low carbon',
   C2: '3.5 % nickel',
   C2L: '3.5 % nickel, low carbon',
   C3: '1 % nickel',
   C3L: '1 % nickel, low carbon',
+  C4: '1.5 % nickel',
   NM1: '1 % nickel, molybdenum',
   D1: 'manganese and molybdenum',
   D2: 'manganese and molybdenum, more manganese',
@@ -103,6 +106,21 @@ export const ALLOYS: Readonly<Record<string, string>> = {
   P2: 'for pipe, low hydrogen',
   W1: 'weathering steel, some copper',
   W2: 'weathering steel, more copper',
+};
+
+/** Alloys that are also made with cellulose, titania or iron oxide; all others are made basic alone. */
+export const NOT_ONLY_BASIC: readonly string[] = ['A1', 'G', 'P1', 'D1', 'D2', 'D3'];
+/** Alloys that are written without a dash, and run on electrode positive alone. */
+export const WITHOUT_DASH: readonly string[] = ['M', 'M1'];
+/** Strength in ksi by tens of megapascals, as A5.1M and A5.5M print it: E4918 is E7018. */
+export const SI_STRENGTH: Readonly<Record<string, string>> = {
+  43: '60',
+  49: '70',
+  55: '80',
+  62: '90',
+  69: '100',
+  76: '110',
+  83: '120',
 };
 
 /** Hydrogen by the number behind the H, ml in 100 g of weld metal. */
@@ -142,6 +160,7 @@ export const STAINLESS: Readonly<Record<string, string>> = {
   '330': '15 Cr 35 Ni, for heat',
   '330H': '15 Cr 35 Ni, more carbon',
   '347': '19 Cr 10 Ni with niobium, for 321 and 347',
+  '349': '19 Cr 9 Ni with molybdenum, tungsten, niobium and titanium: strong in heat',
   '383': '28 Cr 32 Ni with molybdenum and copper',
   '385': '20 Cr 25 Ni with molybdenum and copper',
   '409Nb': '12 Cr with niobium',
@@ -206,6 +225,7 @@ export const WHOLE_WORDS: Readonly<Record<string, WholeWord>> = {
   'ENiCrMo-3': dc('nickel-chromium-molybdenum with niobium', A5_11),
   'ENiCrMo-4': dc('nickel-chromium-molybdenum with tungsten', A5_11),
   'ENiCrMo-10': dc('nickel-chromium-molybdenum with tungsten', A5_11),
+  'ENiCrCoMo-1': dc('nickel-chromium-cobalt-molybdenum: strong in heat', A5_11),
   'ENiMo-7': dc('nickel-molybdenum', A5_11),
   EFe1: either('build-up of carbon and low-alloy steel', A5_13),
   EFe2: either('build-up, harder', A5_13),
@@ -214,6 +234,7 @@ export const WHOLE_WORDS: Readonly<Record<string, WholeWord>> = {
   EFe6: either('high-speed tool steel', A5_13),
   'EFeMn-A': either('manganese steel with nickel: build-up, hardens under blows', A5_13),
   'EFeMn-B': either('manganese steel with molybdenum: build-up, hardens under blows', A5_13),
+  'EFeMn-C': either('manganese steel with more nickel: build-up, hardens under blows', A5_13),
   EFeMnCr: either('manganese-chromium: joins manganese steel, hardens under blows', A5_13),
   'EFeCr-A1A': either('chromium carbide: against grinding wear, cracks across the bead', A5_13),
   'EFeCr-E1': either('chromium carbide with molybdenum and others: hard grinding wear', A5_13),
@@ -226,6 +247,7 @@ export const WHOLE_WORDS: Readonly<Record<string, WholeWord>> = {
   'ENiFe-CI': either('nickel-iron for cast iron: stronger, for ductile and thick', A5_15),
   'ENiFe-CI-A': either('nickel-iron for cast iron, with aluminium', A5_15),
   'ENiFeMn-CI': either('nickel-iron-manganese for cast iron: strongest', A5_15),
+  'ENiCu-A': either('nickel-copper for cast iron, less nickel', A5_15),
   'ENiCu-B': either('nickel-copper for cast iron', A5_15),
   ESt: either('steel for cast iron: cannot be filed afterwards', A5_15),
 };

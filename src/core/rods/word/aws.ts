@@ -9,13 +9,16 @@ import {
   COATING_DIGITS,
   HYDROGEN,
   MILITARY,
+  NOT_ONLY_BASIC,
   PLANNED_AS,
   POSITION_DIGITS,
   RESISTANT,
+  SI_STRENGTH,
   STAINLESS,
   STAINLESS_COATINGS,
   TOUGHER,
   WHOLE_WORDS,
+  WITHOUT_DASH,
 } from '../../data/rodWords';
 import { ROD_CLASS_IDS, type RodClassId } from '../../data/rods';
 import { readAs, wrong, type Reading, type WordPart } from './rodWord';
@@ -39,9 +42,33 @@ const bare = (text: string): string => text.toUpperCase().replace(/[^0-9A-Z]/g, 
  * @param text upper case, one space at most between pieces
  */
 export function readSteel(text: string): Reading {
-  const found = /^E? ?(\d{4,5})(?:[ -]*(.*))?$/.exec(text);
+  const found = /^E?[ -]?(\d{4,5})(?:[ -]*(.*))?$/.exec(text);
   if (!found) return null;
-  const digits = found[1] ?? '';
+  const printed = found[1] ?? '';
+  const metric = printed.length === 4 ? SI_STRENGTH[printed.slice(0, 2)] : undefined;
+  const digits = metric === undefined ? printed : `${metric}${printed.slice(2)}`;
+  const read = readDigits(digits, found[2] ?? '');
+  if (metric === undefined || read === null) return read;
+  if (!read.ok) return wrong(read.message.replaceAll(digits, printed));
+  const { parts, canonical, ...word } = read.value;
+  return readAs({
+    ...word,
+    canonical: canonical.replace(digits, printed),
+    parts: parts.map((part) =>
+      part.about === 'strength'
+        ? {
+            ...part,
+            text: printed.slice(0, 2),
+            means: `${printed.slice(0, 2)}0 MPa tensile or more, ${metric} ksi`,
+          }
+        : part,
+    ),
+    remarks: [...word.remarks, `In ksi it is ${canonical}.`],
+  });
+}
+
+/** The same once its strength stands in ksi. */
+function readDigits(digits: string, behindDigits: string): Reading {
   const [ksi, position, last] = [digits.slice(0, -2), digits.slice(-2, -1), digits.slice(-2)];
   const stem = `E${digits}`;
   if (!(ALLOY_KSI as readonly string[]).includes(ksi) && ksi !== '60')
@@ -56,7 +83,7 @@ export function readSteel(text: string): Reading {
     return wrong(
       `${stem}: ${last} is no coating. The last two are ${Object.keys(COATING_DIGITS).join(', ')}.`,
     );
-  const suffix = readSuffix(found[2] ?? '', stem);
+  const suffix = readSuffix(behindDigits, stem);
   if (!suffix.ok) return wrong(suffix.message);
   const { alloy, tougher, military, hydrogen, resistant } = suffix.value;
   if (alloy === null && !isListed(stem)) {
@@ -69,6 +96,12 @@ export function readSteel(text: string): Reading {
   }
   if (alloy !== null && !(ALLOY_DIGITS as readonly string[]).includes(last))
     return wrong(`${stem}-${alloy}: no alloy rod has the coating ${last}.`);
+  if (alloy !== null && WITHOUT_DASH.includes(alloy) && last !== '18')
+    return wrong(`${stem}${alloy}: only the iron powder rods, as E${ksi}18${alloy}, are made to it.`);
+  if (alloy !== null && !coating.lowHydrogen && !NOT_ONLY_BASIC.includes(alloy))
+    return wrong(
+      `${stem}-${alloy}: ${alloy} is made basic alone, as E${ksi}15, 16 or 18; ${last} is ${coating.coating}.`,
+    );
   if (alloy !== null && ksi === '60')
     return wrong(`${stem}-${alloy}: alloy rods begin at 70 ksi, as E70${last}-${alloy}.`);
   if (tougher && TOUGHER[stem] === undefined)
@@ -76,7 +109,8 @@ export function readSteel(text: string): Reading {
   if ((hydrogen !== null || resistant) && !coating.lowHydrogen)
     return wrong(`${stem}: ${hydrogen ?? 'R'} is only for basic rods; ${last} is ${coating.coating}.`);
   const tail = `${hydrogen ?? ''}${resistant ? 'R' : ''}`;
-  const behind = `${alloy === null ? '' : `-${alloy}`}${tougher ? '-1' : ''}${military ? 'M' : ''}`;
+  const undashed = alloy !== null && WITHOUT_DASH.includes(alloy);
+  const behind = `${alloy === null ? '' : `${undashed ? '' : '-'}${alloy}`}${tougher ? '-1' : ''}${military ? 'M' : ''}`;
   const parts: WordPart[] = [
     { text: 'E', about: 'what it is', means: 'covered rod for the arc' },
     {
@@ -86,7 +120,9 @@ export function readSteel(text: string): Reading {
     },
     { text: position, about: 'position', means: told },
     { text: last.slice(-1), about: 'coating and current', means: coating.coating },
-    ...(alloy === null ? [] : [{ text: `-${alloy}`, about: 'alloy', means: ALLOYS[alloy] ?? '' }]),
+    ...(alloy === null
+      ? []
+      : [{ text: `${undashed ? '' : '-'}${alloy}`, about: 'alloy', means: ALLOYS[alloy] ?? '' }]),
     ...(tougher ? [{ text: '-1', about: 'toughness', means: TOUGHER[stem] ?? '' }] : []),
     ...(military ? [{ text: 'M', about: 'toughness', means: MILITARY }] : []),
     ...(hydrogen === null
@@ -104,7 +140,8 @@ export function readSteel(text: string): Reading {
     canonical: `${stem}${behind}${tail === '' ? '' : ` ${tail}`}`,
     source: alloy === null ? A5_1 : A5_5,
     parts,
-    poles: coating.poles,
+    // Made to the military specification it runs on electrode positive alone.
+    poles: military || undashed ? ['DCEP'] : coating.poles,
     positions: told,
     lowHydrogen: coating.lowHydrogen,
     tensile_MPa: Number(ksi) * MPA_PER_KSI,
@@ -162,7 +199,8 @@ const STAINLESS_BY_LENGTH = Object.keys(STAINLESS).sort((a, b) => b.length - a.l
 export function readStainless(text: string): Reading {
   const all = bare(text)
     .replace(/^E(?=\d)/, '')
-    .replace(/CB/g, 'NB');
+    .replace(/CB/g, 'NB')
+    .replace(/MOL/g, 'LMO');
   const alloy = STAINLESS_BY_LENGTH.find((id) => all.startsWith(bare(id)));
   if (alloy === undefined) return null;
   const coating = all.slice(bare(alloy).length);

@@ -206,3 +206,43 @@ describe('too faint to read', () => {
 test('every coating has a pole', () => {
   for (const { poles } of Object.values(COATING_DIGITS)) expect(poles.length).toBeGreaterThan(0);
 });
+
+/** AWS A5.1, A5.4, A5.5, A5.11, A5.13 and A5.15, from memory. */
+describe('words that were read wrongly once', () => {
+  const word = (typed: string) => {
+    const read = decodeRod(typed);
+    if (read.kind !== 'word') throw new Error(`${typed}: ${read.kind}`);
+    return read.word;
+  };
+  test.each([
+    ['E7018M', 'E7018M', ['DCEP']],
+    ['E11018M', 'E11018M', ['DCEP']],
+    ['11018-m', 'E11018M', ['DCEP']],
+    ['E6022', 'E6022', ['DCEN', 'AC']],
+    ['E4918-1 H4', 'E4918-1 H4', ['DCEP', 'AC']],
+    ['e-7018', 'E7018', ['DCEP', 'AC']],
+    ['E309MoL-16', 'E309LMo-16', ['DCEP', 'AC']],
+    ['E9015-B91', 'E9015-B91', ['DCEP']],
+    ['E8018-C4', 'E8018-C4', ['DCEP', 'AC']],
+    ['E349-16', 'E349-16', ['DCEP', 'AC']],
+    ['ENiCrCoMo-1', 'ENiCrCoMo-1', ['DCEP']],
+    ['EFeMn-C', 'EFeMn-C', ['DCEP', 'AC']],
+    ['ENiCu-A', 'ENiCu-A', ['DCEP', 'AC']],
+    ['E7010-A1', 'E7010-A1', ['DCEP']],
+  ])('%s', (typed, canonical, poles) => expect(word(typed)).toMatchObject({ canonical, poles }));
+
+  test('megapascals are told in ksi too, and planned as the class they are', () => {
+    expect(word('E4918').plannedAs).toBe('E7018');
+    expect(word('E4918').tensile_MPa).toBe(490);
+    expect(word('E4918-1 H4').remarks.join()).toMatch(/In ksi it is E7018-1 H4/);
+  });
+  test('chromium alloys are never cellulose; figures changed about are answered with what was meant', () => {
+    expect(decodeRod('E8010-B3')).toMatchObject({
+      kind: 'wrong',
+      message: expect.stringMatching(/B3 is made basic alone/),
+    });
+    expect(decodeRod('7081')).toMatchObject({ kind: 'wrong', near: expect.arrayContaining(['E7018']) });
+    const near = decodeRod('7081');
+    expect(near.kind === 'wrong' && near.near[0]).toBe('E7018');
+  });
+});

@@ -4,9 +4,12 @@ import {
   ALLOY_DIGITS,
   ALLOY_KSI,
   ALLOYS,
+  COATING_DIGITS,
+  NOT_ONLY_BASIC,
   STAINLESS,
   STAINLESS_COATINGS,
   WHOLE_WORDS,
+  WITHOUT_DASH,
 } from '../../data/rodWords';
 import type { Pole } from '../../data/rods';
 import { readSteel, readStainless, readWhole } from './aws';
@@ -28,14 +31,21 @@ export interface Allowance {
   words: string;
 }
 
+/** The words of one strength and coating: an alloy goes with basic coverings, few with others; the military one with iron powder alone. */
+function alloyWords(ksi: string, last: (typeof ALLOY_DIGITS)[number]): string[] {
+  return Object.keys(ALLOYS).flatMap((alloy) => {
+    // At 70 ksi the military word stands in A5.1.
+    if (WITHOUT_DASH.includes(alloy)) return last === '18' && ksi !== '70' ? [`E${ksi}18${alloy}`] : [];
+    const goes = COATING_DIGITS[last]?.lowHydrogen === true || NOT_ONLY_BASIC.includes(alloy);
+    return goes ? [`E${ksi}${last}-${alloy}`] : [];
+  });
+}
+
 /** Every AWS word without hydrogen and moisture marks: what a near miss or a half-read word may have been. */
 export const KNOWN_WORDS: readonly string[] = [
   ...A5_1_WORDS,
   'E7018M',
-  ...ALLOY_KSI.flatMap(
-    (ksi) => ALLOY_DIGITS.flatMap((last) => Object.keys(ALLOYS).map((alloy) => `E${ksi}${last}-${alloy}`)),
-    // At 70 ksi the military word stands in A5.1, written without a dash.
-  ).filter((word) => !/^E7018-M1?$/.test(word)),
+  ...ALLOY_KSI.flatMap((ksi) => ALLOY_DIGITS.flatMap((last) => alloyWords(ksi, last))),
   ...Object.keys(STAINLESS).flatMap((alloy) =>
     Object.keys(STAINLESS_COATINGS).map((coating) => `E${alloy}-${coating}`),
   ),
@@ -80,12 +90,20 @@ const wrongWord = (message: string, near: readonly string[]): Decoded => ({ kind
 const SLIPS = 3;
 const SHOWN = 4;
 
+/** Slips between two words; two neighbours changed about count as less than one wrong letter. */
+function offBy(typed: string, word: string): number {
+  const turned = [...typed].some(
+    (_, n) => `${typed.slice(0, n)}${typed.charAt(n + 1)}${typed.charAt(n)}${typed.slice(n + 2)}` === word,
+  );
+  return turned ? 0.5 : leven(typed, word);
+}
+
 function nearest(text: string): string[] {
   const asked = text.replace(/[ -]/g, '');
   const withE = asked.startsWith('E') ? asked : `E${asked}`;
   return KNOWN_WORDS.map((word) => ({
     word,
-    off: leven(withE, word.toUpperCase().replace(/-/g, '')),
+    off: offBy(withE, word.toUpperCase().replace(/-/g, '')),
   }))
     .filter(({ off }) => off <= SLIPS)
     .sort((a, b) => a.off - b.off || a.word.length - b.word.length)
