@@ -55,12 +55,12 @@ describe('identifications from general metallurgy', () => {
     else if (welds) expect(rodsBetween(truth, truth).tolerated).toContain(wants.rods[0]);
   });
 
-  test('the walk ends in a decision for nineteen families in twenty', () => {
-    const decided = FAMILY_IDS.filter((truth) => {
+  test('the walk ends in a decision for all but high-carbon steel of an unknown part, which wants more heat than wear plate stands', () => {
+    const undecided = FAMILY_IDS.filter((truth) => {
       const belief = beliefOf(walk(truth));
-      return whatJointWants(belief, belief).verdict !== 'unknown';
+      return whatJointWants(belief, belief).verdict === 'unknown';
     });
-    expect(decided.length / FAMILY_IDS.length).toBeGreaterThanOrEqual(0.94);
+    expect(undecided).toEqual(['high-carbon-steel']);
   });
 });
 
