@@ -144,3 +144,53 @@ test('two metals strain one another by what they grow apart, hot or cold alike',
   expect(at(220)?.nominal).toBeCloseTo((at(420)?.nominal ?? NaN) / 2, 2);
   expect(at(-180)?.nominal).toBeGreaterThan(0);
 });
+
+/** Common practice: a range is where a rod is sold to run; a hand holds it 10 to 15 % beyond. */
+describe('amps beyond the range of a rod', () => {
+  const at = (amps: number, more: Record<string, unknown> = {}) =>
+    room('ramp-guard', 'rod-amps', {
+      'rod.rodClass': 'E7018',
+      'rod.size': '1/8',
+      'rod.current_A': amps,
+      'power.machineId': 'inverter-160',
+      ...more,
+    });
+  test('a little cold or hot is marked with how far; far beyond is shut', () => {
+    const low =
+      judged('ramp-guard', { 'rod.rodClass': 'E7018', 'rod.size': '1/8' }).situation.window?.low_A ?? NaN;
+    expect(at(Math.round(0.94 * low))).toMatchObject({
+      state: 'tight',
+      gap: expect.stringMatching(/cold: \d % under/),
+    });
+    expect(at(Math.round(0.8 * low))?.state).toBe('none');
+    const high =
+      judged('ramp-guard', { 'rod.rodClass': 'E7018', 'rod.size': '1/8' }).situation.window?.high_A ?? NaN;
+    expect(at(Math.round(1.06 * high))).toMatchObject({
+      state: 'tight',
+      gap: expect.stringMatching(/hot: \d % over/),
+    });
+    expect(at(Math.round(1.25 * high))?.state).toBe('none');
+  });
+  test('overhead on a weak supply 1/8 E7018 is begun near the low end of its range, and is a plan', () => {
+    const { situation, rooms } = judged('ramp-guard', {
+      'rod.rodClass': 'E7018',
+      'rod.size': '1/8',
+      'rod.current_A': null,
+      'look.position': 'overhead',
+      'joint.thicknessA_mm': 5,
+      'joint.thicknessB_mm': 5,
+    });
+    const flat = judged('ramp-guard', {
+      'rod.rodClass': 'E7018',
+      'rod.size': '1/8',
+      'rod.current_A': null,
+      'look.position': 'flat',
+      'joint.thicknessA_mm': 5,
+      'joint.thicknessB_mm': 5,
+    });
+    const ratio = (situation.current_A?.value ?? NaN) / (flat.situation.current_A?.value ?? NaN);
+    expect(ratio).toBeGreaterThan(0.82);
+    expect(ratio).toBeLessThan(0.95);
+    expect(rooms.find(({ id }) => id === 'rod-amps')?.state).not.toBe('none');
+  });
+});

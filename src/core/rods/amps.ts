@@ -28,6 +28,8 @@ export function ampWindow(id: RodClassId, size: RodSizeId, tin: Tin | null): Amp
 
 /** Vertical and overhead run 10 to 15 % below flat. Common practice. */
 const OUT_OF_POSITION = 0.875;
+/** And no lower than this share of where the range begins. */
+const LEAST_OUT_OF_POSITION = 0.92;
 /** Lowest and highest share of the window a first setting is placed at; thickness moves it between them. */
 const START_LOW = 0.1;
 const START_HIGH = 0.6;
@@ -75,8 +77,13 @@ export function proposeAmps(question: AmpQuestion): number {
   const rounded = Math.round(amps / step) * step;
   // A proposal never stands on the very edge of the range: the dial is not that good.
   const margin = step * Math.max(1, Math.ceil((EDGE_MARGIN * (window.high_A - window.low_A)) / step));
+  // Out of position it is begun below flat, a little under the range where the range begins high.
+  const least =
+    position === 'vertical' || position === 'overhead'
+      ? bias * window.low_A * LEAST_OUT_OF_POSITION
+      : bias * window.low_A + margin;
   return clamp(
-    clamp(rounded, bias * window.low_A + margin, bias * window.high_A - margin),
+    clamp(rounded, least, bias * window.high_A - margin),
     machineMin_A ?? 0,
     machineMax_A ?? Infinity,
   );

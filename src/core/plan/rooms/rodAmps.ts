@@ -2,7 +2,8 @@ import { ROD_SIZES } from '../../data/rodSizes';
 import { DIAL_ERROR } from '../../data/machines';
 import { CHOSEN, PRACTICE } from '../../data/sources';
 import { within, type Range } from '../../units/range';
-import { inside, unknown } from '../room';
+import type { AmpWindow } from '../../rods/amps';
+import { inside, ruled, unknown } from '../room';
 import type { Reads } from '../situation';
 import type { Assessor } from './assessor';
 
@@ -10,6 +11,19 @@ import type { Assessor } from './assessor';
 export function dialledAmps({ current_A, machine }: Reads<'current_A' | 'machine'>): Range | null {
   if (!current_A) return null;
   return within(current_A.value, DIAL_ERROR[machine?.value.dial ?? 'none']);
+}
+
+/** How far beyond its range a rod is held by a hand, as a share of the end that is passed. */
+const HELD_TO = { value: 0.12, source: PRACTICE } as const;
+
+/** How far amps lie beyond a range, and on which side; null inside it. */
+function beyondRange(
+  amps: number,
+  { low_A, high_A }: AmpWindow,
+): { side: 'cold' | 'hot'; share: number } | null {
+  if (amps < low_A) return { side: 'cold', share: 1 - amps / low_A };
+  if (amps > high_A) return { side: 'hot', share: amps / high_A - 1 };
+  return null;
 }
 
 /** Amps inside the rod's range. */
@@ -37,7 +51,7 @@ export const rodAmps: Assessor = {
       );
     }
     const bias = (machine?.value.bias_pct ?? 100) / 100;
-    return inside(
+    const body = inside(
       'A',
       amps,
       { low: bias * window.low_A, high: bias * window.high_A },
@@ -66,6 +80,25 @@ export const rodAmps: Assessor = {
           },
         ],
       },
+    );
+    const beyond = beyondRange(current_A.value / bias, window);
+    if (body.state !== 'none' || (beyond?.share ?? 0) > HELD_TO.value) return body;
+    // The range on a packet is where a rod is sold to run; a hand holds it somewhat beyond.
+    return ruled(
+      {
+        ...body,
+        gap: beyond
+          ? `${beyond.side}: ${Math.round(100 * beyond.share)} % ${beyond.side === 'cold' ? 'under' : 'over'} the rod’s range`
+          : 'at the edge of the rod’s range',
+        reasons: [
+          ...body.reasons,
+          {
+            words: `A hand holds it to about ${Math.round(100 * HELD_TO.value)} % beyond either end: cold it sticks and laps, hot it spatters and undercuts. Try it on scrap.`,
+            source: HELD_TO.source,
+          },
+        ],
+      },
+      'tight',
     );
   },
 };
