@@ -85,7 +85,7 @@ describe('thick plate outdoors in wind', () => {
 });
 
 describe('a 4140 shaft', () => {
-  test('hydrogen methods are not valid; the square root of carbon stands; a soft rod takes its place', async () => {
+  test('hydrogen methods are not valid; the square root of carbon stands; a soft rod takes part of it', async () => {
     await asThick('low-alloy-steel', '25');
     await openDemo(b, app.url, 'ramp-guard', 'rod');
     await b.tap('tin-7018-18');
@@ -100,9 +100,12 @@ describe('a 4140 shaft', () => {
     await openDemo(b, app.url, 'ramp-guard', 'rod');
     await b.tap('tin-309l-332');
     await openDemo(b, app.url, 'ramp-guard', 'heat');
-    await b.says('heat-answer', /as it lies/);
+    // About six tenths of it, its own beads under 200 °C (common practice).
+    await b.says('heat-answer', /Warm it to 1[4-9]\d °C[\s\S]*Never over 200 °C/);
+    const soft = degrees(await b.text('heat-answer'));
+    assert.ok(soft < asked - 40, `${soft} °C under ${asked} °C`);
     await b.driver.get(`${app.url}/job/ramp-guard/room/hardness`);
-    await b.saysMain(/keeps its hydrogen stands in for the preheat/);
+    await b.saysMain(/stands in for part of the preheat/);
   });
 });
 
