@@ -36,7 +36,7 @@ export const HAND_WARM_C = { value: 20, source: PRACTICE } as const;
  * 50 to 150 °C less, and never under hand-warm. It makes the hard edge beside the weld no softer. Its own beads are kept under their
  * ceiling, so more preheat than that leaves room for is not asked. As of a rod of so many millilitres.
  */
-export const SOFT_FILLER = { share: 0.6, most_C: 170, beads_C: 200, as_ml: 4, source: PRACTICE } as const;
+export const SOFT_FILLER = { share: 0.6, most_C: 150, beads_C: 200, as_ml: 4, source: PRACTICE } as const;
 /** A side of the piece that nobody measured, mm round the joint. */
 export const ASSUMED_PIECE = { beyondJoint_mm: 300, width_mm: 400, source: OUR_JUDGEMENT } as const;
 /** Longest that anybody holds a torch on, s, before the preheat counts as not to be reached. */

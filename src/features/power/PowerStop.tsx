@@ -1,4 +1,4 @@
-import { midSentence, inWords, trimmed } from '../../core/units/format';
+import { inWords, trimmed } from '../../core/units/format';
 import { router } from 'expo-router';
 import { View } from 'react-native';
 import { CABLES } from '@core/data/cables';
@@ -123,7 +123,7 @@ export function PowerStop({ open }: { open: OpenJob }) {
 }
 
 const machineNote = ({ type, min_A, max_A, poles }: Machine): string =>
-  `${midSentence(MACHINE_TYPES[type].name)}, ${min_A ?? '?'} to ${max_A ?? '?'} A, ${poles.join(' ')}`;
+  `${MACHINE_TYPES[type].name}, ${min_A ?? '?'} to ${max_A ?? '?'} A, ${poles.join(' ')}`;
 
 const supplyNote = (
   { volts_V, breaker_A, breakerKind, cordLength_m, cordSize }: Supply,

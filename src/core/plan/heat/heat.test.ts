@@ -356,6 +356,34 @@ describe('metals that no preheat suits, and steels that only a chart serves', ()
     });
     expect(state(warm(40), 'preheat')).not.toBe('none');
   });
+  test('a chill is taken off manganese steel up to hand-warm, and no further', () => {
+    const at = (C: number) =>
+      state(ramp({ 'metal.sideA.family': 'manganese-steel', 'heat.preheat_C': C }), 'preheat');
+    expect([at(45) === 'none', at(55)]).toEqual([false, 'none']);
+  });
+  test('under a soft filler what is planned leaves 30 °C to its beads’ ceiling of 150 to 200 °C, and closes no room of its own', () => {
+    for (const [family, grade, thick_mm] of [
+      ['low-alloy-steel', '4340', 60],
+      ['low-alloy-steel', '4140', 25],
+      ['medium-carbon-steel', '1045', 25],
+      ['high-carbon-steel', '1080', 25],
+    ] as const) {
+      const { heat } = assess(
+        ramp({
+          'metal.sideA.family': family,
+          'metal.sideA.grade': grade,
+          'joint.thicknessA_mm': thick_mm,
+          'joint.sameThickness': true,
+          'heat.restraint': 'high',
+          'rod.rodClass': 'E312-16',
+          'rod.size': '1/8',
+        }),
+        DEMO_KIT,
+      ).situation;
+      expect([grade, heat.ceiling?.value_C]).toEqual([grade, 200]);
+      expect(200 - (heat.preheat?.value ?? Infinity)).toBeGreaterThanOrEqual(30);
+    }
+  });
   test('tool steel is a draft until the preheat of its own chart is typed', () => {
     const edits = { 'metal.sideA.family': 'tool-steel', 'rod.rodClass': null, 'rod.current_A': null };
     expect(makePlan(assess(ramp(edits), DEMO_KIT)).verdict).toBe('draft');
