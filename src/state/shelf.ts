@@ -1,17 +1,16 @@
 import { BLANK_POINT, blankMachine, blankSupply } from '@core/formats/blankKit';
-import type { AnyItemEdit } from '@core/formats/paths';
-import type { CordItem, Kit, LeadSet, Tin, Tool } from '@core/formats/kit';
+import type { AnyItemEdit, ItemOf, ShelfName } from '@core/formats/paths';
+import type { CordItem, LeadSet, Tin, Tool } from '@core/formats/kit';
 import { LONGEST, MOST_ITEMS } from '@core/formats/limits';
 import { newId } from './ids';
 import { editKitAt, editKitWithUndo, say, useApp } from './store';
 
-/** The shelves of the kit. */
-export type Shelf = keyof Kit;
-export const SHELVES: readonly Shelf[] = ['machines', 'supplies', 'cords', 'leads', 'tins', 'tools'];
-export type Item<S extends Shelf> = Kit[S][number];
+/** The shelves of the kit, and what lies on them. */
+export type { ShelfName as Shelf, ItemOf as Item };
+export const SHELVES: readonly ShelfName[] = ['machines', 'supplies', 'cords', 'leads', 'tins', 'tools'];
 
 /** What a new item starts as: the commonest of its kind, so that a first plan is a few presses away. */
-const STARTS: { [S in Shelf]: (id: string) => Item<S> } = {
+const STARTS: { [S in ShelfName]: (id: string) => ItemOf<S> } = {
   machines: (id) => ({
     ...blankMachine(id, 'New machine'),
     min_A: 20,
@@ -42,11 +41,11 @@ const STARTS: { [S in Shelf]: (id: string) => Item<S> } = {
   }),
 };
 
-const itemsOf = <S extends Shelf>(shelf: S): readonly Item<S>[] =>
-  useApp.getState().kit.kit[shelf] as readonly Item<S>[];
+const itemsOf = <S extends ShelfName>(shelf: S): readonly ItemOf<S>[] =>
+  useApp.getState().kit.kit[shelf] as readonly ItemOf<S>[];
 
 /** Whether a shelf takes so many more; said where it does not. */
-function hasRoom(shelf: Shelf, more: number): boolean {
+function hasRoom(shelf: ShelfName, more: number): boolean {
   const most = MOST_ITEMS[shelf];
   if (itemsOf(shelf).length + more <= most) return true;
   say(
@@ -66,7 +65,7 @@ export function addTins(tins: readonly Tin[]): void {
 }
 
 /** Puts a new item on a shelf; answers its id, null where the shelf is full. */
-export function addItem<S extends Shelf>(shelf: S): string | null {
+export function addItem<S extends ShelfName>(shelf: S): string | null {
   if (!hasRoom(shelf, 1)) return null;
   const item = STARTS[shelf](newId());
   void editKitAt([{ path: `${shelf}.${item.id}`, value: item }], 'Added to the kit');
@@ -74,7 +73,7 @@ export function addItem<S extends Shelf>(shelf: S): string | null {
 }
 
 /** Edits an item in place. */
-export function editItem<S extends Shelf>(shelf: S, id: string, edits: readonly AnyItemEdit[]): void {
+export function editItem<S extends ShelfName>(shelf: S, id: string, edits: readonly AnyItemEdit[]): void {
   void editKitAt(
     edits.map(({ path, value }) => ({ path: `${shelf}.${id}.${path}`, value })),
     'Edited the kit',
@@ -82,20 +81,20 @@ export function editItem<S extends Shelf>(shelf: S, id: string, edits: readonly 
 }
 
 /** Copies an item; answers the copy's id. */
-export function copyItem<S extends Shelf>(shelf: S, id: string): string | null {
+export function copyItem<S extends ShelfName>(shelf: S, id: string): string | null {
   const item = itemsOf(shelf).find((i) => i.id === id);
   if (!item || !hasRoom(shelf, 1)) return null;
   const copy = {
     ...item,
     id: newId(),
     ...('name' in item ? { name: `${item.name}, copy`.slice(0, LONGEST.name) } : {}),
-  } as Item<S>;
+  } as ItemOf<S>;
   void editKitAt([{ path: `${shelf}.${copy.id}`, value: copy }], 'Copied in the kit');
   return copy.id;
 }
 
 /** Takes an item off its shelf; it can be put back. */
-export function deleteItem<S extends Shelf>(shelf: S, id: string): void {
+export function deleteItem<S extends ShelfName>(shelf: S, id: string): void {
   editKitWithUndo(
     [{ path: `${shelf}.${id}`, value: undefined }],
     'Took out of the kit',

@@ -10,6 +10,8 @@ export interface HeatRule {
   interpassMax_C: number | null;
   /** It must stay cold: more than taking the chill off it spoils it, °C. */
   coldTo_C?: number;
+  /** No reckoning and no rule of the family serves: only the chart of the grade says how warm. */
+  byChart?: true;
   /** The rule as it is said. */
   words: string;
   /** How it cools afterwards. */
@@ -67,7 +69,11 @@ export const HEAT_RULES: Readonly<Record<FamilyId, HeatRule>> = {
     ...rule('Do not weld it, or give it the full heat treatment afterwards.', null, null, null),
     cooling: BURIED,
   },
-  'tool-steel': { ...rule("Only to the maker's heat treatment chart.", null, null, null), cooling: BURIED },
+  'tool-steel': {
+    ...rule("Only to the maker's heat treatment chart.", null, null, null),
+    byChart: true,
+    cooling: BURIED,
+  },
   'free-machining-steel': rule(
     'No preheat figure helps: the weld cracks hot. Basic rods crack least.',
     null,

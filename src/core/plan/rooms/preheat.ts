@@ -11,16 +11,13 @@ import { over, unknown, yesNo, type Reason } from '../room';
 import type { Reads } from '../situation';
 import type { Assessor } from './assessor';
 
-/** Steels that no reckoning and no rule of a family serves: only the chart of the grade says how warm. */
-const BY_CHART: readonly FamilyId[] = ['tool-steel'];
-
 /** The metal that must stay colder than the preheat that is set; undefined where there is none. */
 export const mustStayCold = ({ wants, heat }: Reads<'wants' | 'heat'>) =>
   wants.heat.find(({ rule }) => (rule.coldTo_C ?? Infinity) < (heat.preheat?.value ?? 0));
 
 /** The steel whose own chart has to be looked up first; null where there is none, or where the welder has typed what it asks. */
 export const waitsForChart = ({ wants, heat }: Reads<'wants' | 'heat'>): FamilyId | null =>
-  heat.preheat?.by === 'you' ? null : (wants.families.find((family) => BY_CHART.includes(family)) ?? null);
+  heat.preheat?.by === 'you' ? null : (wants.heat.find(({ rule }) => rule.byChart)?.family ?? null);
 
 /** True where the metal may be welded as it lies: nothing asked, and nobody set a preheat. */
 export function needsNoPreheat({ wants, joint, heat }: Reads<'wants' | 'joint' | 'heat'>): boolean {

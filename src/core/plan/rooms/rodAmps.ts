@@ -1,5 +1,6 @@
 import { ROD_SIZES } from '../../data/rodSizes';
 import { DIAL_ERROR } from '../../data/machines';
+import { HELD_BEYOND_RANGE } from '../../data/limits';
 import { CHOSEN, PRACTICE } from '../../data/sources';
 import { within, type Range } from '../../units/range';
 import type { AmpWindow } from '../../rods/amps';
@@ -12,9 +13,6 @@ export function dialledAmps({ current_A, machine }: Reads<'current_A' | 'machine
   if (!current_A) return null;
   return within(current_A.value, DIAL_ERROR[machine?.value.dial ?? 'none']);
 }
-
-/** How far beyond its range a rod is held by a hand, as a share of the end that is passed. */
-const HELD_TO = { value: 0.12, source: PRACTICE } as const;
 
 /** How far amps lie beyond a range, and on which side; null inside it. */
 function beyondRange(
@@ -82,7 +80,7 @@ export const rodAmps: Assessor = {
       },
     );
     const beyond = beyondRange(current_A.value / bias, window);
-    if (body.state !== 'none' || (beyond?.share ?? 0) > HELD_TO.value) return body;
+    if (body.state !== 'none' || (beyond?.share ?? 0) > HELD_BEYOND_RANGE.value) return body;
     // The range on a packet is where a rod is sold to run; a hand holds it somewhat beyond.
     return ruled(
       {
@@ -93,8 +91,8 @@ export const rodAmps: Assessor = {
         reasons: [
           ...body.reasons,
           {
-            words: `A hand holds it to about ${Math.round(100 * HELD_TO.value)} % beyond either end: cold it sticks and laps, hot it spatters and undercuts. Try it on scrap.`,
-            source: HELD_TO.source,
+            words: `A hand holds it to about ${Math.round(100 * HELD_BEYOND_RANGE.value)} % beyond either end: cold it sticks and laps, hot it spatters and undercuts. Try it on scrap.`,
+            source: HELD_BEYOND_RANGE.source,
           },
         ],
       },
