@@ -13,3 +13,6 @@ export const TAKEN_OVER_KEY = `${PREFIX}taken-over`;
 
 /** One record in its envelope, as it is stored. */
 export const envelope = (data: unknown): string => JSON.stringify({ version: DATA_VERSION, data });
+
+/** What a record is called where its own name cannot be read. */
+export const nameOf = (key: string): string => (key === KIT_KEY ? 'the kit' : key.slice(JOB_PREFIX.length));

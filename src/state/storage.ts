@@ -45,3 +45,6 @@ export function withLock<T>(key: string, work: () => Promise<T>): Promise<T> {
   if (locks) return locks.request(`elbow-room/${key}`, work) as Promise<T>;
   return inTurn(key, work);
 }
+
+/** So many records are read at a time. */
+export const READ_AT_A_TIME = 200;

@@ -1,5 +1,5 @@
 import { EMPTY_KIT } from '@core/formats/blankKit';
-import { changesBetween, sameValue } from '@core/formats/changes';
+import { changesBetween } from '@core/formats/changes';
 import type { LostPart } from '@core/formats/salvage';
 import type * as Checks from '../checks';
 import {
@@ -10,6 +10,7 @@ import {
   jobKey,
   KIT_KEY,
   LAID_PREFIX,
+  nameOf,
   SETTINGS_KEY,
 } from '../keys';
 import { isLaid, oldMarks } from '../marks';
@@ -18,15 +19,12 @@ import { olderStorage, takeOver } from '../legacy';
 import { STRUCK_OUT, type JournalPage } from '../journal';
 import { deviceWords, type LastWords } from '../lastWords';
 import { layReserve } from '../reserve';
-import { deviceStorage, readOne, withLock, type KeyValueStorage } from '../storage';
+import { deviceStorage, READ_AT_A_TIME, readOne, withLock, type KeyValueStorage } from '../storage';
 import { get, hush, isForRoom, kept, saveWords, say, set, type AppState, type Damaged } from './app';
-import { asideOf, edit, put, replay, show } from './queue';
+import { asideOf } from './aside';
+import { edit, put, replay, show } from './queue';
 import { kindOf, type AnyRecord } from './records';
-import { hear } from './tabs';
 import { setWaiting } from './waiting';
-
-/** So many records are read at a time. */
-const AT_A_TIME = 200;
 
 /** What a start finds. */
 interface Found {
@@ -80,8 +78,8 @@ async function readAll(checking: typeof Checks, storage: KeyValueStorage): Promi
     marks: new Map(),
   };
   const keys = [...(await storage.getAllKeys())].sort();
-  for (let n = 0; n < keys.length; n += AT_A_TIME) {
-    const some = keys.slice(n, n + AT_A_TIME);
+  for (let n = 0; n < keys.length; n += READ_AT_A_TIME) {
+    const some = keys.slice(n, n + READ_AT_A_TIME);
     const texts = await storage.getMany(some);
     for (const key of some) readInto(found, checking, key, texts[key] ?? null);
   }
@@ -143,8 +141,6 @@ function readInto(found: Found, checking: typeof Checks, key: string, text: stri
     }
   }
 }
-
-const nameOf = (key: string): string => (key === KIT_KEY ? 'the kit' : key.slice(JOB_PREFIX.length));
 
 /** A part taken out of a record, as it is set aside; what was only in the history is not missed. */
 function asidePart(key: string, { path, value, reason }: LostPart): Damaged[] {
@@ -280,51 +276,4 @@ export async function letGo(held: Damaged): Promise<void> {
     set(({ damaged }) => ({ damaged: [...damaged, held] }));
     hush();
   });
-}
-
-/** Takes in what another window stored. */
-export async function takeIn(keys: readonly string[]): Promise<void> {
-  const checking = await checks();
-  const mine = keys.filter((key) => kindOf(key) !== null);
-  const texts = await kept.storage.getMany([...mine]);
-  for (const key of mine) {
-    const kind = kindOf(key);
-    const stored = kind?.read(checking, texts[key] ?? null, key);
-    if (stored?.kind === 'ok') {
-      if (!sameValue(kind?.shown(key), stored.data)) show(key, stored.data);
-    } else if (stored?.kind === 'missing' && key.startsWith(JOB_PREFIX)) show(key, null);
-    else if (stored?.kind === 'newer')
-      set(({ newer }) => ({ newer: { ...newer, [key]: stored.name || nameOf(key) } }));
-  }
-}
-
-/**
- * Follows what other windows store: as they tell it, and all of it when this one comes to the front again, since a window that was
- * frozen may have missed some. Answers how to stop.
- */
-export function followOtherTabs(): () => void {
-  const stop = hear((keys) => void takeIn(keys));
-  if (typeof document === 'undefined') return stop;
-  const look = () => {
-    if (document.visibilityState === 'visible' && get().ready) void catchUp();
-  };
-  document.addEventListener('visibilitychange', look);
-  return () => {
-    stop();
-    document.removeEventListener('visibilitychange', look);
-  };
-}
-
-/** Takes in whatever is stored otherwise than it is shown. */
-async function catchUp(): Promise<void> {
-  try {
-    const keys = (await kept.storage.getAllKeys()).filter((key) => kindOf(key) !== null);
-    const gone = Object.keys(get().jobs)
-      .map(jobKey)
-      .filter((key) => !keys.includes(key));
-    for (let n = 0; n < keys.length; n += AT_A_TIME) await takeIn(keys.slice(n, n + AT_A_TIME));
-    await takeIn(gone);
-  } catch {
-    // The storage does not answer: what is shown stays.
-  }
 }

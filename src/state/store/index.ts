@@ -1,6 +1,7 @@
 /** What screens and hooks use of the stores. */
 export { hush, say, useApp, type AppState, type Damaged, type Notice } from './app';
-export { boot, followOtherTabs, letGo, putBack, takeIn } from './boot';
+export { boot, letGo, putBack } from './boot';
+export { followOtherTabs, takeIn } from './follow';
 export { clearDemo, takeInFile, type TakenIn } from './bring';
 export {
   deleteJob,

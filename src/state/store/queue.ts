@@ -1,11 +1,12 @@
 import { sameValue } from '@core/formats/changes';
 import type { Edit } from '@core/formats/edits';
 import { newPage, pageText, STRUCK_OUT, type JournalPage } from '../journal';
-import { DAMAGED_PREFIX, envelope } from '../keys';
+import { envelope } from '../keys';
 import { marksOf } from '../marks';
 import { checks, checksNow } from '../late';
 import { readOne, withLock } from '../storage';
 import { get, isForRoom, kept, now, saveWords, say, set, TAB } from './app';
+import { asideOf } from './aside';
 import { kindOf, type AnyRecord } from './records';
 import { makeRoom } from './room';
 import { announce } from './tabs';
@@ -219,27 +220,6 @@ function drainOnce(key: string): Promise<void> {
     if (overruled) say('Another window changed the same entry. Yours shows; theirs is in the history.');
   });
 }
-
-export const asideOf = (
-  key: string,
-  reason: string,
-  text: string,
-  part?: string,
-): Record<string, string> => ({
-  [`${DAMAGED_PREFIX}${key}${part === undefined ? '' : `/${part}`}/${fingerprint(text)}`]: JSON.stringify({
-    key,
-    reason,
-    text,
-    ...(part === undefined ? {} : { part }),
-  }),
-});
-
-/** Tells texts apart, so that setting the same one aside twice leaves one. */
-const fingerprint = (text: string): string => {
-  let sum = 0;
-  for (let n = 0; n < text.length; n++) sum = (Math.imul(sum, 31) + text.charCodeAt(n)) | 0;
-  return `${text.length}-${(sum >>> 0).toString(36)}`;
-};
 
 /** What is shown of a record: what is stored, with all that still waits laid on it. */
 export function show(key: string, stored: AnyRecord | null): void {
