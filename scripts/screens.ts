@@ -36,12 +36,26 @@ const VIEWS: readonly View[] = [
   { name: 'dark-beads', path: '/job/pier-ladder/beads', theme: 'dark' },
 ];
 
+/** Waits until the page is drawn and stands still: the same for three looks. */
+async function standsStill({ driver }: Session): Promise<void> {
+  let [last, looks] = ['', 0];
+  await driver.wait(async () => {
+    const now = await driver.executeScript<string>(
+      `return document.querySelector('[role=main]')?.innerText ? document.body.innerHTML : ''`,
+    );
+    looks = now !== '' && now === last ? looks + 1 : 0;
+    last = now;
+    if (looks < 3) await driver.sleep(400);
+    return looks >= 3;
+  }, 60_000);
+}
+
 async function take(session: Session, url: string, view: View): Promise<void> {
   await session.driver.get(url);
   await session.tap(`theme-${view.theme ?? 'daylight'}`);
   await session.driver.get(`${url}${view.path}`);
-  await session.driver.sleep(1000);
   if (view.ready !== undefined) await session.find(view.ready);
+  await standsStill(session);
   await session.shot(join(FOLDER, `${view.name}.png`));
 }
 
