@@ -319,6 +319,8 @@ describe('over all that a steel may be', () => {
     ['4340, 25 mm, held fast', '4340', 'low-alloy-steel', 25, 'high', 150, 200],
     ['1045, 12 mm', '1045', 'medium-carbon-steel', 12, 'medium', 80, 150],
     ['1045, 25 mm', '1045', 'medium-carbon-steel', 25, 'medium', 95, 150],
+    ['wear plate of 400 HB, 30 mm', 'wear400', 'quenched-tempered-wear-plate', 30, 'medium', 20, 75],
+    ['8620, 25 mm', '8620', 'low-alloy-steel', 25, 'medium', 50, 95],
     ['1080, 25 mm, held fast', '1080', 'high-carbon-steel', 25, 'high', 150, 200],
   ] as const)(
     'under 312 or nickel, %s keeps part of its preheat',
