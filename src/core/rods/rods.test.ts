@@ -277,6 +277,10 @@ describe('amps', () => {
       ),
     );
     expect(ask({ holesAt_A: 95 })).toBeLessThan(ask());
+    // Where thin metal holes early, overhead goes no more than a tenth under the range, flat not under it at all (common practice).
+    expect(ask({ holesAt_A: 60, position: 'overhead' }) / 75).toBeGreaterThanOrEqual(0.9);
+    expect(ask({ holesAt_A: 60, position: 'overhead' })).toBeLessThan(75);
+    expect(ask({ holesAt_A: 60, position: 'flat' })).toBeGreaterThan(75);
   });
 
   test('more metal is never given fewer amps', () => {
