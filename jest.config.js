@@ -10,6 +10,7 @@ module.exports = {
     {
       displayName: 'core',
       testEnvironment: 'node',
+      setupFiles: ['<rootDir>/tests/seed.ts'],
       testMatch: ['<rootDir>/src/{core,demo}/**/*.test.ts', '<rootDir>/{cli,server,scripts}/**/*.test.ts'],
       moduleNameMapper: { '^@core/(.*)$': '<rootDir>/src/core/$1' },
       transform: {
@@ -29,7 +30,7 @@ module.exports = {
       displayName: 'web',
       preset: 'jest-expo/web',
       testMatch: ['<rootDir>/src/{state,ui,features}/**/*.test.{ts,tsx}'],
-      setupFilesAfterEnv: ['<rootDir>/tests/jest-setup.ts'],
+      setupFilesAfterEnv: ['<rootDir>/tests/seed.ts', '<rootDir>/tests/jest-setup.ts'],
       transformIgnorePatterns,
     },
   ],

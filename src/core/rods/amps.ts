@@ -82,10 +82,11 @@ export function proposeAmps(question: AmpQuestion): number {
     position === 'vertical' || position === 'overhead'
       ? bias * window.low_A * LEAST_OUT_OF_POSITION
       : bias * window.low_A + margin;
+  // Nobody sets a dial to a part of an amp.
   return clamp(
-    clamp(rounded, least, bias * window.high_A - margin),
-    machineMin_A ?? 0,
-    machineMax_A ?? Infinity,
+    clamp(rounded, Math.ceil(least), Math.floor(bias * window.high_A - margin)),
+    Math.ceil(machineMin_A ?? 0),
+    Math.floor(machineMax_A ?? Infinity),
   );
 }
 

@@ -252,6 +252,27 @@ describe('amps', () => {
       }
   });
 
+  test('never to a part of an amp, whatever the ends of window and machine are', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 20, max: 200, noNaN: true }),
+        fc.double({ min: 1, max: 100, noNaN: true }),
+        fc.constantFrom('flat', 'overhead'),
+        fc.double({ min: 1, max: 300, noNaN: true }),
+        (low_A, span_A, position, end_A) => {
+          const window = {
+            low_A,
+            high_A: low_A + span_A,
+            by: 'packet',
+            source: { name: 'test', grade: 'practice' },
+          };
+          for (const machine of [{}, { machineMin_A: end_A }, { machineMax_A: end_A }])
+            expect(ask({ window, position, ...machine }) % 1).toBe(0);
+        },
+      ),
+    );
+  });
+
   test('a machine that runs right at more than the chart is set so much higher', () => {
     expect(ask({ bias: 1.16 }) / ask()).toBeCloseTo(1.16, 1);
   });

@@ -73,7 +73,8 @@ export const rodsOnHand: Assessor = {
     const least = held.reduce((a, b) => (b.left < a.left ? b : a));
     // Shared out over sizes the first tin is meant to be used up: what counts is the one that ends the job.
     const counted = job.rod.mix && least.left >= 0 ? (held.at(-1) ?? least) : least;
-    const onHand = kinds.length > 1 ? `${counted.count} ${counted.name} on hand` : `${counted.count} on hand`;
+    const count = trimmed(counted.count, 1);
+    const onHand = kinds.length > 1 ? `${count} ${counted.name} on hand` : `${count} on hand`;
     if (joint.length_mm === null)
       return unknown(
         { ...spoken, gap: 'how long is it?', until: onHand, ask: 'Type the weld length at Joint.' },
