@@ -280,8 +280,16 @@ describe('a plan safe for all that is plausible', () => {
   });
 
   test('heat that cannot suit both forces them apart', () => {
-    const at = wants(belief(['high-carbon-steel', 0.5], ['quenched-tempered-wear-plate', 0.5]));
+    // Manganese steel is kept colder than the hand bears, carbon steel is welded hot: common practice.
+    const at = wants(belief(['high-carbon-steel', 0.5], ['manganese-steel', 0.5]));
     expect(at).toMatchObject({ verdict: 'unknown', apart: { why: expect.stringMatching(/more heat than/) } });
+  });
+
+  test('where only heat stands between two, soft filler serves both: 150 °C and more, under 200 (common practice)', () => {
+    const at = wants(belief(['high-carbon-steel', 0.5], ['quenched-tempered-wear-plate', 0.5]));
+    expect(at).toMatchObject({ verdict: 'yes', apart: null, warm: [{ min_C: 150, max_C: 200 }] });
+    expect(at.rods).toEqual(expect.arrayContaining(['E309L-16', 'E312-16']));
+    expect(at.rods).not.toContain('E7018');
   });
 
   test('mostly what may not be welded stops it, with what to do instead', () => {

@@ -6,6 +6,7 @@ import type { RodClassId } from '../data/rods';
 import { otherWay, WAYS_BETWEEN_UNLIKE } from '../data/otherWays';
 import { PRACTICE, type Source } from '../data/sources';
 import { commonWarmth, familyHeatRule } from '../heat/familyRule';
+import { hardens, isSoftFiller, softFillerRule } from '../heat/softFiller';
 import type { MetalBelief } from './belief';
 import { USUAL_SHARES, type Shares } from './doubt';
 import { isForbidden, isGrave, mostlyForbidden, plausible } from './plausible';
@@ -113,9 +114,10 @@ export function whatJointWants(a: MetalBelief, b: MetalBelief, shares: Shares = 
   const sides = [a, b].map((side) => (side.tested ? plausible(side, shares) : []));
   const families = [...new Set(sides.flatMap((side) => side.map(({ family }) => family)))];
   const each = families.map((family) => ({ family, wants: whatFamilyWants(family) }));
+  const pieces = a === b ? sides.slice(0, 1) : sides;
   const base = {
     heat: each.map(({ family, wants }) => ({ family, name: metalFamily(family).name, rule: wants.heat })),
-    warm: (a === b ? sides.slice(0, 1) : sides).map((side) => warmth(side.map(({ family }) => family))),
+    warm: pieces.map((side) => warmth(side, familyHeatRule)),
     cautions: [...new Set(each.flatMap(({ wants }) => wants.cautions))],
     families,
     sides,
@@ -179,11 +181,26 @@ export function whatJointWants(a: MetalBelief, b: MetalBelief, shares: Shares = 
       unjoinable: true,
     };
   }
-  const apart = graveApart(families) ?? rodsApart(sides, a === b) ?? heatApart(sides);
+  const rods = rodsForAll(sides, a === b);
+  // Soft filler asks less heat of steel that hardens: where only the heat stands between two families, it may serve both.
+  const soft = rods.rods.filter(isSoftFiller);
+  const tooHot = heatApart(sides, familyHeatRule);
+  const bySoft =
+    tooHot?.families.every(hardens) === true && soft.length > 0 && heatApart(sides, softFillerRule) === null;
+  const apart = graveApart(families) ?? rodsApart(sides, a === b) ?? (bySoft ? null : tooHot);
   if (apart) return { ...careful, apart, why: apart.why, instead: 'One more test settles it.' };
   const waiting = looked.find(({ waits }) => waits !== null);
   if (waiting?.waits) return { ...careful, why: waiting.waits, instead: 'One more test settles it.' };
-  return { ...base, ...lastResort(families), ...rodsForAll(sides, a === b) };
+  if (bySoft)
+    return {
+      ...base,
+      ...lastResort(families),
+      ...rods,
+      rods: soft,
+      rodWhy: `Soft weld metal wants less heat, which suits all it may be: ${names(families)}.`,
+      warm: pieces.map((side) => warmth(side, softFillerRule)),
+    };
+  return { ...base, ...lastResort(families), ...rods };
 }
 
 /** What may not be welded is still possible beside what may. */
@@ -226,18 +243,21 @@ function rodsApart(sides: readonly MetalBelief['shares'][], same: boolean): Apar
 }
 
 /** Temperature of the metal that suits several families at once; turned round where none does. */
-const warmth = (families: readonly FamilyId[]): Warmth =>
-  commonWarmth(families.map((id) => familyHeatRule(id)));
+const warmth = (side: MetalBelief['shares'], ruleOf: (id: FamilyId) => HeatRule): Warmth =>
+  commonWarmth(side.map(({ family }) => ruleOf(family)));
 
 /** Only doubt about one piece forces a choice: sides that differ for sure are each warmed by their own rule. */
-function heatApart(sides: readonly MetalBelief['shares'][]): Apart | null {
+function heatApart(
+  sides: readonly MetalBelief['shares'][],
+  ruleOf: (id: FamilyId) => HeatRule,
+): Apart | null {
   for (const side of sides) {
     const families = side.map(({ family }) => family);
-    const { min_C, max_C } = warmth(families);
+    const { min_C, max_C } = warmth(side, ruleOf);
     if (families.length < 2 || min_C === null || max_C === null || min_C <= max_C) continue;
-    const hot = families.filter((id) => (familyHeatRule(id).preheatMin_C ?? -Infinity) > max_C);
+    const hot = families.filter((id) => (ruleOf(id).preheatMin_C ?? -Infinity) > max_C);
     const cold = families.filter((id) => {
-      const { preheatMax_C, interpassMax_C } = familyHeatRule(id);
+      const { preheatMax_C, interpassMax_C } = ruleOf(id);
       return Math.min(preheatMax_C ?? Infinity, interpassMax_C ?? Infinity) < min_C;
     });
     const why = `${sentence(names(hot))} wants more heat than ${names(cold)} stands.`;

@@ -2,7 +2,7 @@ import { STEEL_GRADE_IDS, STEEL_GRADES, type SteelGradeId } from '@core/data/ste
 import { sourceWords } from '@core/data/sources';
 import { baseMetalOf } from '@core/constitution/baseMetal';
 import { metalFamily } from '@core/data/metals';
-import { isReckoned } from '@core/plan/heat/asked';
+import { isReckoned } from '@core/heat/softFiller';
 import type { OpenJob } from '@/state/useJob';
 import { Card } from '@/ui/Card';
 import { Pick } from '@/ui/Pick';

@@ -1,9 +1,10 @@
 import type { FamilyId } from '../../data/families';
 import type { HeatRule } from '../../data/heatRules';
-import { HAND_WARM_C, PLAIN_COLD_TO_mm, SOFT_FILLER } from '../../data/heatLimits';
+import { PLAIN_COLD_TO_mm, SOFT_FILLER } from '../../data/heatLimits';
 import { PCM_COLUMNS } from '../../data/hydrogenControl';
 import type { MethodId, RestraintId } from '../../data/heatIds';
 import type { SteelNumbers } from '../samples';
+import { softFillerAsks_C } from '../softFiller';
 import { CET_HOLDS, cetAtItsEdge_C } from './cet';
 import { CARBON_END_pct, type PreheatConditions } from './method';
 import { PREHEAT_METHODS } from './methods';
@@ -57,10 +58,6 @@ export function answerFor(steel: SteelNumbers, question: AnswerQuestion): Bid {
   );
   return { by: 'filler', preheat_C: softFillerAsks_C(preheat_C) };
 }
-
-/** What is asked under austenitic or nickel weld metal where dry basic rods would want so much, °C. */
-export const softFillerAsks_C = (ordinary_C: number): number =>
-  Math.min(SOFT_FILLER.most_C, Math.max(HAND_WARM_C.value, SOFT_FILLER.share * ordinary_C));
 
 const highest = (bids: readonly Bid[]): Bid =>
   bids.reduce((best, bid) => (bid.preheat_C > best.preheat_C ? bid : best), {

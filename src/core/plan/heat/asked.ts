@@ -11,7 +11,6 @@ import {
 } from '../../data/heatLimits';
 import { COLD_STEEL } from '../../data/hydrogenControl';
 import type { IronWay } from '../../data/ironIds';
-import { HOLDS_HYDROGEN } from '../../data/keeping';
 import { metalFamily } from '../../data/metals';
 import { rodClass } from '../../data/rods';
 import { PRACTICE } from '../../data/sources';
@@ -20,7 +19,7 @@ import type { Job, Side } from '../../formats/job';
 import type { Kit } from '../../formats/kit';
 import { compositionOf } from '../../heat/composition';
 import { familyHeatRule } from '../../heat/familyRule';
-import { softFillerAsks_C } from '../../heat/preheat/answer';
+import { hardens, isReckoned, isSoftFiller, softFillerAsks_C } from '../../heat/softFiller';
 import { governing, preheatOf, type PreheatQuestion } from '../../heat/preheat/preheat';
 import type { JointGeometry } from '../../joint/geometry';
 import type { JointWants } from '../../metal/wants';
@@ -47,19 +46,6 @@ export interface HeatContext {
   ironWay: IronWay | null;
 }
 
-/** Groups whose preheat is reckoned by chemistry. */
-const BY_CHEMISTRY: readonly string[] = ['carbon', 'hardenable'];
-/** Families for which no reckoning helps: the weld cracks hot, or only the maker's chart counts. */
-const NOT_BY_CHEMISTRY: readonly FamilyId[] = ['tool-steel', 'free-machining-steel'];
-
-/** True for steel whose preheat is reckoned by chemistry, and so by thickness. */
-export const isReckoned = (family: FamilyId): boolean =>
-  BY_CHEMISTRY.includes(metalFamily(family).group) && !NOT_BY_CHEMISTRY.includes(family);
-
-/** Its weld metal keeps the hydrogen: austenitic or nickel. */
-export const isSoftFiller = (rod: Pick<RodChoice, 'rodClass'> | null): boolean =>
-  rod !== null && HOLDS_HYDROGEN.includes(rodClass(rod.rodClass).coating);
-
 /** Every steel that a side may be, asked for its preheat with this rod, thickness and heat. */
 export function steelsAsked(context: HeatContext, thick_mm: number, input: HeatInput | null): SteelAsked[] {
   const { job, wants, rod, hydrogen, joint } = context;
@@ -69,7 +55,7 @@ export function steelsAsked(context: HeatContext, thick_mm: number, input: HeatI
     ...(job.metal.sameBothSides ? [] : [{ side: 'B' as const, record: job.metal.sideB }]),
   ];
   const coating = rod ? rodClass(rod.rodClass).coating : null;
-  const softFiller = isSoftFiller(rod);
+  const softFiller = rod !== null && isSoftFiller(rod.rodClass);
   return pieces.flatMap(({ side, record }, n) =>
     (wants.sides[n] ?? [])
       .filter(({ family }) => isReckoned(family))
@@ -107,7 +93,7 @@ export function askedOf(
     ...governing(steel.preheat, steel.question),
     asker: steel,
   }));
-  const soft = isSoftFiller(rod);
+  const soft = rod !== null && isSoftFiller(rod.rodClass);
   for (const family of wants.families) {
     if (isReckoned(family) && joint.thick_mm !== null) continue;
     const rule = familyHeatRule(family, joint.thick_mm, ironWay);
@@ -149,7 +135,7 @@ export function ceilingOf(
     const value_C = rule.interpassMax_C ?? rule.preheatMax_C;
     if (value_C !== null)
       return [{ value_C, words: `${metalFamily(family).name}: ${rule.words}`, source: rule.source }];
-    if (!BY_CHEMISTRY.includes(metalFamily(family).group)) return [];
+    if (!hardens(family)) return [];
     return [
       {
         value_C: STEEL_INTERPASS_MAX_C.value,
@@ -158,7 +144,7 @@ export function ceilingOf(
       },
     ];
   });
-  if (isSoftFiller(rod) && families.some((family) => BY_CHEMISTRY.includes(metalFamily(family).group)))
+  if (rod && isSoftFiller(rod.rodClass) && families.some(hardens))
     each.push({
       value_C: SOFT_FILLER.beads_C,
       words: 'Austenitic and nickel beads crack hot when they are laid hotter than this.',

@@ -1,5 +1,5 @@
 import { ANY_FLAME_C, MORE_HEAT } from '../../data/heatLimits';
-import { HOLDS_HYDROGEN } from '../../data/keeping';
+import { isSoftFiller } from '../../heat/softFiller';
 import { rodClass, type Coating } from '../../data/rods';
 import { ROD_SIZES } from '../../data/rodSizes';
 import { preheatOf } from '../../heat/preheat/preheat';
@@ -40,7 +40,7 @@ export function withoutPreheat(situation: Situation): WayRound[] {
   const soft = kit.tins.filter(
     (tin) => tin.count !== 0 && SOFT_ON_STEEL.includes(rodClass(tin.rodClass).coating),
   );
-  const isSoft = rod !== null && HOLDS_HYDROGEN.includes(rodClass(rod.value.rodClass).coating);
+  const isSoft = rod !== null && isSoftFiller(rod.value.rodClass);
   const ways: (WayRound | false)[] = [
     asker !== null &&
       !isSoft && {

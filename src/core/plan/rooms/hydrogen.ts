@@ -1,4 +1,4 @@
-import { HOLDS_HYDROGEN } from '../../data/keeping';
+import { isSoftFiller } from '../../heat/softFiller';
 import { rodClass } from '../../data/rods';
 import { trimmed } from '../../units/format';
 import { exactly } from '../../units/range';
@@ -15,8 +15,7 @@ export const hydrogen: Assessor = {
   assess(situation: Reads<'rod' | 'hydrogen' | 'joint' | 'wants' | 'dryness'>) {
     const { rod, hydrogen: brings, dryness } = situation;
     const most = stoodHydrogen(situation);
-    if (!rod || !brings || !most || HOLDS_HYDROGEN.includes(rodClass(rod.value.rodClass).coating))
-      return null;
+    if (!rod || !brings || !most || isSoftFiller(rod.value.rodClass)) return null;
     const body = under('ml', brings.ml, exactly(most.ml), {
       now: `${trimmed(brings.ml.low, 0)} to ${trimmed(brings.ml.high, 0)} ml in 100 g`,
       gap: 'under what the metal stands',

@@ -6,7 +6,7 @@ import { gasInWords } from '../../heat/torch';
 import { steelRanges } from '../../heat/preheat/preheat';
 import type { FamilyId } from '../../data/families';
 import { metalFamily } from '../../data/metals';
-import { isReckoned } from '../heat/asked';
+import { isReckoned } from '../../heat/softFiller';
 import { over, unknown, yesNo, type Reason } from '../room';
 import type { Reads } from '../situation';
 import type { Assessor } from './assessor';
