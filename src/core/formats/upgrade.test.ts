@@ -1,11 +1,11 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import Ajv2020 from 'ajv/dist/2020';
 import fc from 'fast-check';
 import { DEMO_JOBS } from '../../demo/jobs';
 import { DEMO_KIT } from '../../demo/kit';
 import { blankJob } from './blankJob';
 import { Job } from './job';
-import { readFile } from './files';
 import { Kit } from './kit';
 import { DATA_VERSION, upgradeJob, upgradeKit } from './upgrade';
 
@@ -115,15 +115,6 @@ describe('from version 8', () => {
     });
   });
 
-  test('a kept file of version 8 opens, galvanised steel and all', () => {
-    const path = join(__dirname, '..', '..', '..', 'tests', 'fixtures', 'job-v8.json');
-    const read = readFile(readFileSync(path, 'utf8'));
-    expect(read).toMatchObject({
-      ok: true,
-      value: { jobs: [{ metal: { sideA: { family: 'low-carbon-steel', coating: 'zinc', skipped: [] } } }] },
-    });
-  });
-
   test('evidence stays as it was, on either side and on the old weld', () => {
     const evidence = { a: { kind: 'outcome', test: 'magnet', outcome: 'strong', standing: 'sound' } };
     expect(side({ evidence }).evidence).toEqual(evidence);
@@ -135,6 +126,31 @@ describe('from version 8', () => {
 });
 
 describe('every upgrade', () => {
+  const kept = (name: string): unknown =>
+    JSON.parse(readFileSync(join(__dirname, '..', '..', '..', 'tests', 'fixtures', `${name}.json`), 'utf8'));
+  const ajv = new Ajv2020({ strict: false, validateFormats: false });
+  const VERSIONS = Array.from({ length: DATA_VERSION - 1 }, (_, n) => n + 1);
+  const KINDS = { job: { upgrade: upgradeJob, today: Job }, kit: { upgrade: upgradeKit, today: Kit } };
+
+  // What each version wrote, and the schema it published then, are kept as they were.
+  test.each((['job', 'kit'] as const).flatMap((kind) => VERSIONS.map((from) => [kind, from] as const)))(
+    'a %s of version %i becomes that of each later version in turn, by the schema it had then',
+    (kind, from) => {
+      const { upgrade, today } = KINDS[kind];
+      const file = kept(`${kind}-v${from}`) as Record<string, unknown>;
+      expect(file.version).toBe(from);
+      for (const to of VERSIONS.filter((version) => version >= Math.max(from, 2))) {
+        const check = ajv.compile(kept(`schemas/${kind}-v${to}`) as object);
+        // A job's file may bring the kit it was judged with.
+        const brought = kind === 'job' && file.kit ? { kit: upgradeKit(file.kit, from, to) } : {};
+        check({ ...file, version: to, ...brought, [kind]: upgrade(file[kind], from, to) });
+        expect([to, check.errors ?? []]).toEqual([to, []]);
+      }
+      const now = upgrade(file[kind], from);
+      expect(today.parse(now)).toEqual(now);
+    },
+  );
+
   test('leaves what is of this version alone', () => {
     expect(upgradeKit(DEMO_KIT, DATA_VERSION)).toEqual(DEMO_KIT);
     for (const job of DEMO_JOBS) expect(upgradeJob(job, DATA_VERSION)).toEqual(job);

@@ -1,5 +1,4 @@
 import { isSoftFiller } from '../../heat/softFiller';
-import { rodClass } from '../../data/rods';
 import { trimmed } from '../../units/format';
 import { exactly } from '../../units/range';
 import { stoodHydrogen } from '../heat/stoodHydrogen';
