@@ -20,6 +20,16 @@ module.exports = defineConfig([
     },
   },
   {
+    // What only the types can tell: a promise nobody waits for, a case nobody thought of.
+    files: ['src/**/*.{ts,tsx}', 'app/**/*.{ts,tsx}', 'server/**/*.ts', 'cli/**/*.ts'],
+    languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: __dirname } },
+    rules: {
+      '@typescript-eslint/no-floating-promises': 'error',
+      '@typescript-eslint/no-misused-promises': ['error', { checksVoidReturn: false }],
+      '@typescript-eslint/switch-exhaustiveness-check': 'error',
+    },
+  },
+  {
     files: ['src/**/*.{ts,tsx}', 'app/**/*.{ts,tsx}'],
     ignores: ['src/ui/kit.ts'],
     rules: {
@@ -52,6 +62,10 @@ module.exports = defineConfig([
         {
           selector: "NewExpression[callee.name='Date'][arguments.length=0]",
           message: 'The moment is passed in.',
+        },
+        {
+          selector: "MemberExpression[object.name='Math'][property.name='random']",
+          message: 'Chance is seeded: pure-rand, with a seed that is passed in.',
         },
       ],
     },

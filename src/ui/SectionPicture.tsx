@@ -1,3 +1,4 @@
+import { jointTraits } from '@core/data/joints';
 import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Path, Rect, Text as SvgText } from 'react-native-svg';
@@ -147,8 +148,7 @@ const asDrawn: Turn = (point) => point;
 
 /** A horizontal groove faces the welder with its lower edge first; overhead the face looks down. */
 function turnFor(kind: Job['joint']['kind'], position: PositionId | null): Turn {
-  const groove = kind === 'v-butt' || kind === 'square-butt' || kind === 'gouge';
-  if (!groove) return asDrawn;
+  if (!jointTraits(kind)?.trench) return asDrawn;
   if (position === 'horizontal') return ([x, y]) => [-y, -x];
   return position === 'overhead' ? ([x, y]) => [x, -y] : asDrawn;
 }

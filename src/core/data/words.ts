@@ -21,22 +21,6 @@ export const ACCESS = {
   blind: 'Mirror or one hand',
 } as const;
 
-/** Joint kinds of the app. `groove`: the gap is an open root; `fitUp`: two parts meet, so that there is a gap at all. */
-export const JOINTS = {
-  lap: { name: 'Lap', fillet: true, groove: false, fitUp: true },
-  't-fillet': { name: 'T-fillet', fillet: true, groove: false, fitUp: true },
-  'square-butt': { name: 'Square butt', fillet: false, groove: false, fitUp: true },
-  'v-butt': { name: 'V butt', fillet: false, groove: true, fitUp: true },
-  'outside-corner': { name: 'Outside corner', fillet: false, groove: false, fitUp: true },
-  'flare-bevel': { name: 'Flare bevel', fillet: false, groove: false, fitUp: true },
-  plug: { name: 'Plug', fillet: false, groove: false, fitUp: true },
-  ring: { name: 'Ring round a pipe', fillet: true, groove: false, fitUp: true },
-  rectangle: { name: 'Round a square tube', fillet: true, groove: false, fitUp: true },
-  gouge: { name: 'Ground-out crack', fillet: false, groove: false, fitUp: false },
-  slot: { name: 'Slot', fillet: false, groove: false, fitUp: true },
-  pad: { name: 'Build-up pad', fillet: false, groove: false, fitUp: false },
-} as const;
-
 /** What the weld is there for. */
 export const DUTIES = {
   carries: 'It carries load',
@@ -79,7 +63,6 @@ export type PlaceId = keyof typeof PLACES;
 export type SurfaceId = keyof typeof SURFACES;
 export type PositionId = keyof typeof POSITIONS;
 export type AccessId = keyof typeof ACCESS;
-export type JointKind = keyof typeof JOINTS;
 export type AimId = keyof typeof AIMS;
 export type DutyId = keyof typeof DUTIES;
 export type SkillId = keyof typeof SKILLS;

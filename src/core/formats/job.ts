@@ -13,18 +13,8 @@ import { POLES, ROD_CLASS_IDS } from '../data/rods';
 import { ROD_SIZE_IDS } from '../data/rodSizes';
 import { STAINLESS_COVERINGS, WETS } from '../data/service';
 import { TEST_IDS } from '../data/testIds';
-import {
-  ACCESS,
-  AIMS,
-  DUTIES,
-  idsOf,
-  JOINTS,
-  MOVES,
-  PLACES,
-  POSITIONS,
-  SKILLS,
-  SURFACES,
-} from '../data/words';
+import { JOINTS } from '../data/joints';
+import { ACCESS, AIMS, DUTIES, idsOf, MOVES, PLACES, POSITIONS, SKILLS, SURFACES } from '../data/words';
 import { EvidenceById } from './evidence';
 import { LONGEST } from './limits';
 import { idText, optionalNumber, typedTexts } from './parts';

@@ -115,7 +115,9 @@ function expectedWords(issue: z.core.$ZodIssue): string {
       return /^Invalid input: expected/.test(issue.message)
         ? `expected ${NOUNS[issue.expected] ?? `a ${issue.expected}`}`
         : issue.message;
-    default:
+    case 'custom':
+    case 'invalid_element':
+    case 'not_multiple_of':
       return issue.message;
   }
 }

@@ -1,4 +1,4 @@
-import { JOINTS } from '../data/words';
+import { jointTraits } from '../data/joints';
 import { ROD_SIZES, type RodSizeId } from '../data/rodSizes';
 import type { Job } from '../formats/job';
 import { numberField, type NumberPath } from '../formats/fields';
@@ -28,15 +28,25 @@ export function checkJoint(
     (t): t is number => t !== null,
   );
   const thin = sides.length > 0 ? Math.min(...sides) : null;
-  const isFillet = joint.kind !== null && JOINTS[joint.kind].fillet;
+  const traits = jointTraits(joint.kind);
 
-  if (isFillet && joint.leg_mm !== null && thin !== null && joint.leg_mm > LARGEST_LEG_OVER_THIN * thin) {
+  if (
+    traits?.fillet &&
+    joint.leg_mm !== null &&
+    thin !== null &&
+    joint.leg_mm > LARGEST_LEG_OVER_THIN * thin
+  ) {
     refuse(
       'joint.leg_mm',
       `${show(joint.leg_mm)} is over twice the thin side. Type ${show(LARGEST_LEG_OVER_THIN * thin)} or less, or leave it to the rule.`,
     );
   }
-  if (joint.kind === 'v-butt' && joint.rootFace_mm !== null && thin !== null && joint.rootFace_mm > thin) {
+  if (
+    traits?.sizes.includes('rootFace_mm') &&
+    joint.rootFace_mm !== null &&
+    thin !== null &&
+    joint.rootFace_mm > thin
+  ) {
     refuse(
       'joint.rootFace_mm',
       `${show(joint.rootFace_mm)} is over the thickness. Type ${show(thin)} or less.`,

@@ -1,9 +1,12 @@
 import fc from 'fast-check';
 import { blankJob } from '../formats/blankJob';
 import type { Job } from '../formats/job';
-import { idsOf, JOINTS } from '../data/words';
+import { JOINTS } from '../data/joints';
+import { idsOf } from '../data/words';
 import { checkJoint } from './check';
-import { filletArea_mm2, jointGeometry, legByRule_mm, vGrooveArea_mm2 } from './geometry';
+import { jointGeometry, legByRule_mm } from './geometry';
+import { vGrooveArea_mm2 } from './shapes/butt';
+import { filletArea_mm2 } from './shapes/shape';
 import { sectionOf } from './section';
 
 const MM2_PER_IN2 = 645.16;

@@ -88,22 +88,15 @@ function walk(truth: FamilyId): Side {
 function typicalOf(test: TestId, family: FamilyId): Story['found'][number] {
   const middle = ({ low, high }: Span) => (low + high) / 2;
   const row = libraryRow(family);
-  switch (test) {
-    case 'density':
-      return [test, middle(row.density_g_cm3.value)];
-    case 'hardness':
-      return [test, middle(row.hardness_HB.value)];
-    case 'conductivity':
-      return [test, middle(row.iacs_pct.value)];
-    case 'chemistry': {
-      const seen = Object.entries(row.chemistry.value).filter(([el]) => !UNSEEN_BY_XRAY.includes(el));
-      return [test, Object.fromEntries(seen.map(([el, span]) => [el, middle(span as Span)]))];
-    }
-    default: {
-      const at = FAMILY_IDS.indexOf(family);
-      const chances = EXPECTED[test].map((row) => row[at] ?? 0);
-      const outcome = Object.keys(metalTest(test).outcomes)[chances.indexOf(Math.max(...chances))];
-      return [test, outcome ?? ''];
-    }
+  if (test === 'density') return [test, middle(row.density_g_cm3.value)];
+  if (test === 'hardness') return [test, middle(row.hardness_HB.value)];
+  if (test === 'conductivity') return [test, middle(row.iacs_pct.value)];
+  if (test === 'chemistry') {
+    const seen = Object.entries(row.chemistry.value).filter(([el]) => !UNSEEN_BY_XRAY.includes(el));
+    return [test, Object.fromEntries(seen.map(([el, span]) => [el, middle(span as Span)]))];
   }
+  const at = FAMILY_IDS.indexOf(family);
+  const chances = EXPECTED[test].map((row) => row[at] ?? 0);
+  const outcome = Object.keys(metalTest(test).outcomes)[chances.indexOf(Math.max(...chances))];
+  return [test, outcome ?? ''];
 }

@@ -1,3 +1,4 @@
+import { jointTraits } from '../data/joints';
 import type { RoleId } from '../data/rodChoice';
 import { rankTable, rankTins, type RodFit } from '../rods/rank';
 import { rodQuestion } from './stages/rod';
@@ -14,6 +15,8 @@ export function rankRods(situation: Situation, role: RoleId): RankedRods {
   const { job } = situation;
   const question = rodQuestion(situation, role);
   const asked =
-    job.joint.kind === 'pad' && role === 'whole' ? { ...question, wanted: situation.rodsWanted } : question;
+    jointTraits(job.joint.kind)?.overlay && role === 'whole'
+      ? { ...question, wanted: situation.rodsWanted }
+      : question;
   return { tins: rankTins(asked), table: rankTable(asked) };
 }

@@ -1,3 +1,4 @@
+import { jointTraits } from '../data/joints';
 import { UNEQUAL_SIDES } from '../data/limits';
 import { metalFamily } from '../data/metals';
 import { rodClass } from '../data/rods';
@@ -21,7 +22,7 @@ const TOUCHES: Readonly<Partial<Record<SchoolId, (situation: Situation) => boole
     rod?.value.rodClass === 'E6011' && joint.thin_mm !== null && joint.thin_mm <= SHEET_mm,
   'rod-on-sheet': ({ joint }) => joint.thin_mm !== null && joint.thin_mm <= SHEET_mm,
   'thin-to-thick': ({ joint }) => joint.ratio >= UNEQUAL_SIDES.ratio,
-  'square-tube': ({ job }) => job.joint.kind === 'rectangle',
+  'square-tube': ({ job }) => jointTraits(job.joint.kind)?.run === 'sides',
   'cast-iron': (situation) => isOf(situation, 'cast-iron'),
   'aluminium-heat': (situation) => isOf(situation, 'aluminium'),
 };

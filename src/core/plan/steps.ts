@@ -1,3 +1,4 @@
+import { jointTraits } from '../data/joints';
 import { pieceKindOf } from './order/blowPiece';
 import { CABLES } from '../data/cables';
 import { COATINGS } from '../data/coatings';
@@ -135,7 +136,7 @@ function fitAndTack(situation: Situation): Step | null {
         : tacks === null
           ? 'Tack both ends, then between.'
           : `${tacks} tacks: both ends first, then between. Small but deep.`,
-      ...(job.joint.kind === 'v-butt' ? ['Grind the tacks to a feather.'] : []),
+      ...(jointTraits(job.joint.kind)?.groove ? ['Grind the tacks to a feather.'] : []),
     ],
     holds:
       wants.verdict === 'unknown'

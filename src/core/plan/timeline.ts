@@ -6,7 +6,8 @@ import {
   TACK_MOVE_s,
   TACK_SPACING_mm,
 } from '../data/limits';
-import type { JointKind, PositionId } from '../data/words';
+import { jointTraits, type JointKind } from '../data/joints';
+import type { PositionId } from '../data/words';
 import type { BeadPlan } from '../rods/beads';
 import { HeatKeeper, type BeadStart, type HeatHolds } from './heat/holds';
 
@@ -117,12 +118,9 @@ export function buildTimeline({
   return { events, arc_s, elapsed_s: clock_s, starts: keeper?.starts ?? [] };
 }
 
-/** Joints that hold by themselves: nothing is tacked. */
-const UNTACKED: readonly (JointKind | null)[] = ['pad', 'gouge'];
-
-/** Tacks for a kind of joint. */
+/** Tacks for a kind of joint: what is laid in or on one plate holds by itself. */
 export const tacksOf = (kind: JointKind | null, length_mm: number): number =>
-  UNTACKED.includes(kind) ? 0 : tackCount(length_mm);
+  jointTraits(kind)?.fitUp === false ? 0 : tackCount(length_mm);
 
 /** Tacks for a joint: one at each end and one about every 100 mm. Common practice. */
 export const tackCount = (length_mm: number): number =>

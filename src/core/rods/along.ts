@@ -1,6 +1,6 @@
 import { COUNTED_ON } from '../data/limits';
 import type { PatternId } from '../data/orderIds';
-import type { JointKind } from '../data/words';
+import { jointTraits, type JointKind } from '../data/joints';
 import type { Laid, Segment } from '../order/segments';
 
 /** Where rods run out along a joint, and where one run ties into another. */
@@ -59,11 +59,12 @@ export function pathOf(
   tube: { width_mm: number | null; height_mm: number | null },
   pieces = 1,
 ): JointPath {
-  if (kind === 'rectangle' && tube.width_mm !== null && tube.height_mm !== null) {
+  const run = jointTraits(kind)?.run ?? 'line';
+  if (run === 'sides' && tube.width_mm !== null && tube.height_mm !== null) {
     const { width_mm, height_mm } = tube;
     return { sides_mm: [width_mm, height_mm, width_mm, height_mm], closed: true };
   }
-  if (kind === 'ring') return { sides_mm: [length_mm], closed: true };
+  if (run === 'round') return { sides_mm: [length_mm], closed: true };
   return {
     sides_mm: Array.from({ length: Math.max(1, pieces) }, () => length_mm / Math.max(1, pieces)),
     closed: false,

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { HOLDS } from '../data/rodAngles';
 import { ROD_CLASS_IDS, rodClass } from '../data/rods';
-import { AIMS, idsOf, JOINTS, POSITIONS } from '../data/words';
+import { JOINTS } from '../data/joints';
+import { AIMS, idsOf, POSITIONS } from '../data/words';
 import { penetration_mm, fusionFloor_A } from '../heat/fusion';
 import { angleFor_deg, settingsFor, shareAt, type SettingsQuestion } from './settings';
 

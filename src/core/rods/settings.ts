@@ -2,7 +2,8 @@ import { EVEN_deg, HOLDS, LAP_LEAN_deg, SAG_deg } from '../data/rodAngles';
 import { isSheet, UNEQUAL_SIDES } from '../data/limits';
 import { rodClass, type RodClassId } from '../data/rods';
 import { ROD_SIZES, type RodSizeId } from '../data/rodSizes';
-import { AIMS, JOINTS, type AimId, type JointKind, type PositionId } from '../data/words';
+import { jointTraits, type JointKind } from '../data/joints';
+import { AIMS, type AimId, type PositionId } from '../data/words';
 import type { Source } from '../data/sources';
 
 /** How a rod is held and moved in a joint. */
@@ -56,9 +57,9 @@ export function settingsFor(question: SettingsQuestion): RodSettings {
   const hold = HOLDS[row.coating];
   const core = ROD_SIZES[question.size].diameter_mm;
   const upward = position === 'vertical' && !isSheet(thin_mm);
-  const corner = kind !== null && (JOINTS[kind].fillet || kind === 'flare-bevel');
+  const corner = jointTraits(kind)?.corner ?? false;
   const uneven = ratio >= UNEQUAL_SIDES.ratio;
-  const lapOnSheet = kind === 'lap' && isSheet(thin_mm) && !uneven;
+  const lapOnSheet = jointTraits(kind)?.lapped === true && isSheet(thin_mm) && !uneven;
   const byAim = Math.round(angleFor_deg(AIMS[aim].thinShare));
   const work_deg = corner
     ? (whole(workAngle_deg) ?? (uneven ? byAim : lapOnSheet ? LAP_LEAN_deg.value : EVEN_deg.value))

@@ -1,5 +1,7 @@
 import { View } from 'react-native';
-import { JOINTS, type JointKind } from '@core/data/words';
+import { JOINTS, jointTraits, type JointKind, type JointSize } from '@core/data/joints';
+import { ASSUMED_ROOT_FACE_mm, ASSUMED_V_ANGLE_deg } from '@core/joint/shapes/butt';
+import { ASSUMED_GOUGE_RADIUS_mm } from '@core/joint/shapes/gouge';
 import type { JobNumberPath } from '@core/formats/paths';
 import { readPath } from '@core/formats/edits';
 import { trimmed, inWords } from '@core/units/format';
@@ -18,12 +20,12 @@ export function JointStop({ open }: { open: OpenJob }) {
   const { joint } = job;
   const { joint: geometry } = assessment.situation;
   const say = inWords(system);
-  const isFillet = joint.kind !== null && JOINTS[joint.kind].fillet;
-  const isGroove = joint.kind === 'v-butt';
+  const traits = jointTraits(joint.kind);
+  const sizes = traits?.sizes ?? [];
   const { length_mm } = geometry;
   const answer =
     geometry.area_mm2 === null
-      ? joint.kind === 'gouge' || joint.kind === 'pad'
+      ? traits?.fitUp === false
         ? 'Kind and sizes first; the rest can wait.'
         : 'Kind and thickness first; the rest can wait.'
       : `${geometry.leg_mm === null ? '' : `Leg ${say.size(geometry.leg_mm)}${geometry.legBy === 'rule' ? ' by rule' : ''}. `}${trimmed(geometry.area_mm2, 1)} mm² of weld.`;
@@ -67,50 +69,11 @@ export function JointStop({ open }: { open: OpenJob }) {
           set('joint.sameThickness', id !== 'other', 'Other thickness')
         }
       />
-      {joint.kind === 'ring' && (
-        <Row>
-          <Size open={open} path="joint.pipeDiameter_mm" />
-        </Row>
-      )}
-      {joint.kind === 'rectangle' && (
-        <Row>
-          <Size open={open} path="joint.tubeWidth_mm" />
-          <Size open={open} path="joint.tubeHeight_mm" />
-        </Row>
-      )}
-      {joint.kind === 'gouge' && (
-        <>
-          <Row>
-            <Size open={open} path="joint.depth_mm" />
-            <Size open={open} path="joint.topWidth_mm" />
-          </Row>
-          <Row>
-            <Size open={open} path="joint.rootRadius_mm" proposed={`blank: ${say.size(5)}`} />
-            <Size open={open} path="joint.ramp_mm" proposed="blank: full depth to the ends" />
-          </Row>
-          <Words as="small" tone="quiet" metric>
-            All of the crack, and 50 mm of sound metal past each end. An open boat with ramped ends and sloped
-            sides, not a slot. Look again with dye or powder before you fill it.
-          </Words>
-        </>
-      )}
-      {joint.kind === 'pad' && (
-        <Row>
-          <Size open={open} path="joint.padWidth_mm" />
-          <Size open={open} path="joint.padHeight_mm" />
-        </Row>
-      )}
-      {(joint.kind === 'plug' || joint.kind === 'slot') && (
-        <Row>
-          <Size open={open} path="joint.plugDiameter_mm" />
-          {joint.kind === 'slot' && <Size open={open} path="joint.slotLength_mm" />}
-          <Size open={open} path="joint.plugCount" />
-        </Row>
-      )}
-      {joint.kind === 'flare-bevel' && (
-        <Row>
-          <Size open={open} path="joint.cornerRadius_mm" proposed="blank: twice the wall" />
-        </Row>
+      <Sizes open={open} of={sizes.filter((size) => !OF_THE_WELD.includes(size))} />
+      {traits?.advice && (
+        <Words as="small" tone="quiet" metric>
+          {traits.advice}
+        </Words>
       )}
       <Row>
         <Size
@@ -122,26 +85,36 @@ export function JointStop({ open }: { open: OpenJob }) {
               : undefined
           }
         />
-        {(joint.kind === null || JOINTS[joint.kind].fitUp) && (
-          <Size open={open} path="joint.gap_mm" label="Widest gap" />
-        )}
+        {traits?.fitUp !== false && <Size open={open} path="joint.gap_mm" label="Widest gap" />}
       </Row>
-      {isFillet && (
-        <Row>
-          <Size
-            open={open}
-            path="joint.leg_mm"
-            proposed={geometry.leg_mm === null ? undefined : `blank: ${say.size(geometry.leg_mm)} by rule`}
-          />
-        </Row>
-      )}
-      {isGroove && (
-        <Row>
-          <Size open={open} path="joint.rootFace_mm" proposed={`blank: ${say.size(1.5)}`} />
-          <Size open={open} path="joint.includedAngle_deg" proposed="blank: 60°" />
-        </Row>
-      )}
+      <Sizes open={open} of={sizes.filter((size) => OF_THE_WELD.includes(size))} />
     </>
+  );
+}
+
+/** Sizes of the weld, asked after length and gap. */
+const OF_THE_WELD: readonly JointSize[] = ['leg_mm', 'rootFace_mm', 'includedAngle_deg'];
+
+/** Sizes that this kind of joint has, each with what is put in where it is left blank. */
+function Sizes({ open, of }: { open: OpenJob; of: readonly JointSize[] }) {
+  const { system, assessment } = open;
+  const { joint } = assessment.situation;
+  const say = inWords(system).size;
+  const proposed: Partial<Record<JointSize, string>> = {
+    rootRadius_mm: `blank: ${say(ASSUMED_GOUGE_RADIUS_mm)}`,
+    ramp_mm: 'blank: full depth to the ends',
+    cornerRadius_mm: 'blank: twice the wall',
+    leg_mm: joint.leg_mm === null ? undefined : `blank: ${say(joint.leg_mm)} by rule`,
+    rootFace_mm: `blank: ${say(ASSUMED_ROOT_FACE_mm)}`,
+    includedAngle_deg: `blank: ${ASSUMED_V_ANGLE_deg}°`,
+  };
+  if (of.length === 0) return null;
+  return (
+    <Row>
+      {of.map((size) => (
+        <Size key={size} open={open} path={`joint.${size}`} proposed={proposed[size]} />
+      ))}
+    </Row>
   );
 }
 

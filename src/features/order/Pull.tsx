@@ -1,3 +1,4 @@
+import { jointTraits } from '@core/data/joints';
 import { View } from 'react-native';
 import { ANGULAR, BOW, TENDON, TRANSVERSE } from '@core/data/pull';
 import { sourceWords } from '@core/data/sources';
@@ -16,7 +17,7 @@ export function Pull({ open }: { open: OpenJob }) {
   const { pull, job, joint, length_mm, heat } = open.assessment.situation;
   const { pieceWidth_mm } = job.heat;
   const say = inWords(open.system);
-  const asksWidth = pieceWidth_mm === null && (joint.kind === 't-fillet' || pull.along_N !== null);
+  const asksWidth = pieceWidth_mm === null && (jointTraits(joint.kind)?.lifts || pull.along_N !== null);
   const nothing = !pull.transverse_mm && !pull.angular_mm && !pull.bow_mm && !pull.along_N;
   const preset = pull.angular_mm && pieceWidth_mm !== null ? presetOf(pull.angular_mm, pieceWidth_mm) : null;
   const buckles = pull.along_N !== null && pull.buckles_N !== null && pull.along_N.high > pull.buckles_N.low;

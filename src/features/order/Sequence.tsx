@@ -1,3 +1,4 @@
+import { jointTraits } from '@core/data/joints';
 import { GOALS_SOURCE } from '@core/data/orderGoals';
 import { sourceWords } from '@core/data/sources';
 import { asKept } from '@core/order/segments';
@@ -67,7 +68,7 @@ export function Sequence({ open, plan, done, onDone }: Props) {
           <Starts plan={plan} done={done ?? count} system={open.system} />
           <Player count={count} done={done} onDone={onDone} />
           <Act title="See the piece heat in this order" testID="to-field" onPress={() => openField(job.id)} />
-          {job.joint.kind !== 'rectangle' && (
+          {jointTraits(job.joint.kind)?.run !== 'sides' && (
             <Choices
               plan={plan}
               kind={kind}

@@ -1,3 +1,4 @@
+import { jointTraits } from '@core/data/joints';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { MOVES, type MoveId } from '@core/data/words';
@@ -88,7 +89,7 @@ export function BeadsPage({ open }: { open: OpenJob }) {
           marked={marked}
         />
         <Words as="label" tone="quiet">
-          {job.joint.kind === 'plug' || job.joint.kind === 'slot'
+          {jointTraits(job.joint.kind)?.run === 'holes'
             ? 'The hole from the side, to scale: round its edge first, then inwards, layer on layer.'
             : 'To scale, numbered as they are laid; press a pass below to mark it. Each melts a third to a half of the one beside it.'}
         </Words>
@@ -192,8 +193,8 @@ export function BeadsPage({ open }: { open: OpenJob }) {
 function layingWords({ job, assessment }: OpenJob, stainlessSide: boolean): string[] {
   const { beads } = assessment.situation;
   const many = (beads?.passes.length ?? 1) > 1;
-  const { kind } = job.joint;
-  const groove = kind === 'v-butt' || kind === 'gouge';
+  const traits = jointTraits(job.joint.kind);
+  const groove = traits?.trench && traits.walled;
   return [
     ...(many ? ['Chip and brush to bright between passes.'] : []),
     ...(groove && many ? ['Stop the fill 1 to 2 mm low with both edges still to be seen, then cap.'] : []),
@@ -202,7 +203,7 @@ function layingWords({ job, assessment }: OpenJob, stainlessSide: boolean): stri
           'Drawn as it stands. Leave the lower edge showing as a shelf, fill from it upwards, the top edge last.',
         ]
       : []),
-    ...(kind === 'pad'
+    ...(traits?.overlay
       ? ['Each bead half over the one before, no valleys; turn each layer across the last.']
       : []),
     ...(stainlessSide && many

@@ -2,7 +2,7 @@ import { memo } from 'react';
 import { View } from 'react-native';
 import { UNEQUAL_SIDES } from '@core/data/limits';
 import { sourceWords } from '@core/data/sources';
-import { JOINTS } from '@core/data/words';
+import { jointTraits } from '@core/data/joints';
 import { ampsAsItWarms } from '@core/plan/heat/warmAmps';
 import { formatQuantity, inWords, trimmed } from '@core/units/format';
 import { SIZE } from '@core/units/kinds';
@@ -17,7 +17,7 @@ export const HowItIsRun = memo(function HowItIsRun({ open }: { open: OpenJob }) 
   const { settings, rod, joint, beads, machine, meltFitted } = open.assessment.situation;
   if (!settings || !rod) return null;
   const say = inWords(open.system);
-  const corner = joint.kind !== null && (JOINTS[joint.kind].fillet || joint.kind === 'flare-bevel');
+  const corner = jointTraits(joint.kind)?.corner ?? false;
   const uneven = joint.ratio >= UNEQUAL_SIDES.ratio;
   const steps = [...new Set(ampsAsItWarms(open.assessment.situation))];
   const arc = settings.arc_mm.map((mm) => trimmed(mm, 1)).join(' to ');
@@ -27,7 +27,7 @@ export const HowItIsRun = memo(function HowItIsRun({ open }: { open: OpenJob }) 
       <HoldPicture
         settings={settings}
         corner={corner}
-        sides={uneven ? ['thick', 'thin'] : joint.kind === 'lap' ? ['lower', 'upper'] : ['', '']}
+        sides={uneven ? ['thick', 'thin'] : jointTraits(joint.kind)?.lapped ? ['lower', 'upper'] : ['', '']}
       />
       <Row
         name="Arc"

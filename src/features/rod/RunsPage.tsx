@@ -1,3 +1,4 @@
+import { jointTraits } from '@core/data/joints';
 import { midSentence, inWords } from '../../core/units/format';
 import { useMemo } from 'react';
 import { View } from 'react-native';
@@ -47,7 +48,7 @@ export function RunsPage({ open }: { open: OpenJob }) {
         </Words>
       </View>
       <Card>
-        <RunsPicture runs={runs} round={job.joint.kind === 'ring'} say={say} />
+        <RunsPicture runs={runs} round={jointTraits(job.joint.kind)?.run === 'round'} say={say} />
         <Words as="label" tone="quiet">
           Numbers: the order. Arrows: the way. Rings: where a run ties into another.
         </Words>
@@ -82,7 +83,7 @@ export function RunsPage({ open }: { open: OpenJob }) {
           ahead, a little C over the crater. At the end step back and fill it in 2 to 4 touches.
         </Words>
       </Card>
-      {job.joint.kind === 'rectangle' && <SchoolCard id="square-tube" taken={order} />}
+      {jointTraits(job.joint.kind)?.run === 'sides' && <SchoolCard id="square-tube" taken={order} />}
       <Words as="head">Which size ends where it should</Words>
       {sizes.map((row) => (
         <SizeRow key={row.size} open={open} row={row} rodClass={rod.value.rodClass} say={say} />

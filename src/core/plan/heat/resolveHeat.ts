@@ -2,7 +2,7 @@ import { ASSUMED_HEAT as ASSUMED, ASSUMED_PIECE, EACH_ROD_TO_C } from '../../dat
 import { heatProperties, STEEL_HEAT, USUAL_TORCH } from '../../data/heatProperties';
 import { WIND_ASSUMED_m_s } from '../../data/limits';
 import { metalFamily } from '../../data/metals';
-import { SHAPE_FACTORS } from '../../data/shapeFactors';
+import { jointTraits } from '../../data/joints';
 import type { Job } from '../../formats/job';
 import { arcEnergy_kJ_in, arcHeat_W, heatInput_kJ_mm } from '../../heat/arcEnergy';
 import { coolingOf, correctionBy, type Correction } from '../../heat/cooling';
@@ -47,7 +47,7 @@ export function resolveHeat(context: HeatContext): HeatPlan {
       heat_kJ_mm,
       thickness_mm: thick_mm,
       start_C: Math.min(from_C, 450),
-      shape: joint.kind === null ? undefined : SHAPE_FACTORS[joint.kind],
+      shape: jointTraits(joint.kind)?.shape,
     });
   return {
     steels,

@@ -1,3 +1,4 @@
+import { jointTraits } from '../../data/joints';
 import { BEVEL_FROM } from '../../data/limits';
 import { inWords } from '../../units/format';
 import type { ChangeMaker } from './lever';
@@ -34,7 +35,7 @@ export const gapChange: ChangeMaker = ({ job, joint, system }) =>
 
 /** A bevel ground on, where the arc does not go through. */
 export const bevelChange: ChangeMaker = ({ job, joint }) =>
-  job.joint.kind === 'square-butt' && joint.thin_mm !== null && joint.thin_mm > BEVEL_FROM.mm
+  jointTraits(job.joint.kind)?.root === 'through' && joint.thin_mm !== null && joint.thin_mm > BEVEL_FROM.mm
     ? [
         {
           id: 'bevel',

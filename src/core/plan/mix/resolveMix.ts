@@ -11,7 +11,7 @@ import type { FamilyId } from '../../data/families';
 import { metalFamily } from '../../data/metals';
 import { butteredSide, type Buttering } from '../../data/pairs';
 import type { Pole, RodClassId } from '../../data/rods';
-import type { JointKind } from '../../data/words';
+import { jointTraits, type JointKind } from '../../data/joints';
 import type { Job, Side } from '../../formats/job';
 import type { JointGeometry } from '../../joint/geometry';
 import { isRodClass, rodsBetween } from '../../metal/rodsBetween';
@@ -42,12 +42,8 @@ const MOST_PAIRS = 6;
 const BUTTER_LAYERS = 2;
 /** A butter's top layer is known about so well, as a share of every element. */
 const BUTTER_DOUBT = 0.1;
-/** Joints whose first bead has both sides close under it: deep, like a root. */
-const LIKE_ROOT: readonly (JointKind | null)[] = ['square-butt', 'v-butt', 'gouge'];
-
 /** Where the first bead lies, as its dilution goes by. */
-export const placeOf = (kind: JointKind | null): BeadPlace =>
-  kind === 'pad' ? 'overlay' : LIKE_ROOT.includes(kind) ? 'root' : 'fill';
+export const placeOf = (kind: JointKind | null): BeadPlace => jointTraits(kind)?.place ?? 'fill';
 
 /** Works out the mixed weld of a job; null while rod or metals are not known. */
 export function resolveMix(context: MixContext): MixPlan | null {

@@ -1,3 +1,4 @@
+import { jointTraits } from '../../data/joints';
 import { metalFamily, type MetalGroup } from '../../data/metals';
 import { rodClass } from '../../data/rods';
 import { ROD_SIZES } from '../../data/rodSizes';
@@ -57,7 +58,8 @@ export function mixTechnique(situation: Situation): string[] {
   const stainlessRod = rodClass(mix.rodClass).coating === 'stainless';
   const name = (side: 'A' | 'B') => midSentence(metalFamily(side === 'A' ? pair.a : pair.b).name);
   const covering = coveringOf(situation);
-  const fillet = joint.kind === 't-fillet' || joint.kind === 'lap';
+  const traits = jointTraits(joint.kind);
+  const fillet = traits?.fillet && traits.run === 'line';
   return [
     ...(favoured
       ? [

@@ -1,24 +1,15 @@
 import { USUAL_CLAMP, USUAL_FRAME_mm, USUAL_TUBE_mm, USUAL_WEB_mm } from '../../data/arcBlow';
 import type { PieceKind } from '../../data/orderIds';
 import { TACK_SPACING_mm } from '../../data/limits';
-import type { JointKind } from '../../data/words';
+import { jointTraits } from '../../data/joints';
 import { hasEnds, type BlowPiece, type Clamp, type Spot } from '../../field/piece';
 import { onFrame } from '../../field/frame';
 import type { Seam } from '../../field/sweep';
 import type { Job } from '../../formats/job';
 import type { Piece } from '../../heat/piece';
 
-/** What a joint mostly is, where the welder does not say what is before him. */
-const BY_JOINT: Partial<Record<JointKind, PieceKind>> = {
-  'square-butt': 'two-plates',
-  'v-butt': 'two-plates',
-  't-fillet': 'tee',
-  ring: 'ring',
-  rectangle: 'ring',
-};
-
 export const pieceKindOf = ({ order, joint }: Pick<Job, 'order' | 'joint'>): PieceKind =>
-  order.piece ?? (joint.kind === null ? 'plate' : (BY_JOINT[joint.kind] ?? 'plate'));
+  order.piece ?? jointTraits(joint.kind)?.piece ?? 'plate';
 
 /** A piece with its seam on it; and whether nobody said where the clamp is. */
 export interface LaidOut {

@@ -5,7 +5,7 @@ import { metalFamily } from '../../data/metals';
 import type { FamilyId } from '../../data/families';
 import type { Pole } from '../../data/rods';
 import { ROD_SIZES } from '../../data/rodSizes';
-import { JOINTS, type JointKind } from '../../data/words';
+import { jointTraits, type JointKind } from '../../data/joints';
 import type { Job } from '../../formats/job';
 import type { BlowArc, BlowPiece } from '../../field/piece';
 import {
@@ -70,9 +70,6 @@ export interface BlowContext {
 
 /** Places a room is read off: a sweep of sixty is for the picture. */
 const PLACES = 24;
-const GROOVES: readonly (JointKind | null)[] = ['v-butt', 'gouge', 'slot'];
-/** Joints in one plate, where the field is as good as the model. */
-const UNBROKEN: readonly (JointKind | null)[] = [null, 'pad', 'gouge'];
 
 /** Metals that a magnet holds strongly. */
 const isMagnetic = (families: readonly FamilyId[]): boolean =>
@@ -173,14 +170,15 @@ export function resolveBlow({
     judged,
     passes,
     clampAssumed,
-    acrossGap: piece.kind !== 'plate' || !UNBROKEN.includes(job.joint.kind),
+    acrossGap: piece.kind !== 'plate' || jointTraits(job.joint.kind)?.fitUp === true,
   };
 }
 
 /** A groove gathers the field at its root and less as it fills; an inside corner somewhat. */
 function gathersAt(joint: JointKind | null, kind: PieceKind, filled: number): number {
-  if (GROOVES.includes(joint)) return GATHERS.root + filled * (GATHERS.flush - GATHERS.root);
-  return (joint !== null && JOINTS[joint].fillet) || kind === 'frame' ? GATHERS.corner : 1;
+  const traits = jointTraits(joint);
+  if (traits?.walled) return GATHERS.root + filled * (GATHERS.flush - GATHERS.root);
+  return traits?.fillet || kind === 'frame' ? GATHERS.corner : 1;
 }
 
 /** The passes of a job with how much of the joint is filled before each; one where none are laid out. */

@@ -1,5 +1,7 @@
+import { jointTraits } from '../../data/joints';
 import { FRAME_PATTERNS, PATTERNS, type PatternId, type PieceKind } from '../../data/orderIds';
-import { idsOf, type JointKind } from '../../data/words';
+import { type JointKind } from '../../data/joints';
+import { idsOf } from '../../data/words';
 import { judgeOrder, type OrderJudged } from '../../order/judgeOrder';
 import { fromKept, patternOf, type Laid } from '../../order/segments';
 import { orderQuestion, termsOf, type OrderContext, type OrderQuestion } from './orderQuestion';
@@ -22,10 +24,9 @@ export interface OrderPlan {
 
 /** Round a square tube a pattern goes by its sides: straight on, or back-stepped; on a frame from corner to corner. */
 const patternFits = (id: PatternId, joined: boolean, joint: JointKind | null): boolean =>
-  joint === 'rectangle' ? id === 'straight' || id === 'backstep' : joined || id in FRAME_PATTERNS;
-
-/** What is usual round a tube and a pipe, where nobody says: no order is looked for there. */
-const USUAL: Partial<Record<JointKind, PatternId>> = { rectangle: 'backstep', ring: 'straight' };
+  jointTraits(joint)?.run === 'sides'
+    ? id === 'straight' || id === 'backstep'
+    : joined || id in FRAME_PATTERNS;
 
 /** Answers "in what order?" with the named patterns; the search for a better one is run beside the page. */
 export function resolveOrder(context: OrderContext): OrderPlan | null {
@@ -45,7 +46,8 @@ export function resolveOrder(context: OrderContext): OrderPlan | null {
   const asked = own
     ? { id: 'own' as const, judged: judgeOrder(own, terms) }
     : named.find(({ id }) => id === pattern);
-  const usual = USUAL[context.job.joint.kind ?? 'pad'];
+  // Round a tube and a pipe no order is looked for where nobody says.
+  const usual = jointTraits(context.job.joint.kind)?.usualOrder;
   const taken = asked ?? named.find(({ id }) => id === usual) ?? named[0];
   if (!taken) return null;
   const outgrown = Array.isArray(pattern) && !own ? pattern.length : null;

@@ -1,3 +1,4 @@
+import { jointTraits } from '../../data/joints';
 import { BUCKLES_TO_mm, HEAVY_HAND } from '../../data/pull';
 import type { JointGeometry } from '../../joint/geometry';
 import type { Job } from '../../formats/job';
@@ -40,10 +41,10 @@ interface PullContext {
 export function resolvePull({ job, joint, beads, input }: PullContext): PullPlan {
   const { kind, thin_mm, thick_mm, area_mm2, gap_mm, leg_mm } = joint;
   const width_mm = job.heat.pieceWidth_mm;
-  const butt = kind === 'square-butt' || kind === 'v-butt';
+  const { butt = false, lifts: isTee = false } = jointTraits(kind) ?? {};
   const laid_mm2 = beads?.passes.reduce((sum, pass) => sum + pass.area_mm2, 0) ?? area_mm2;
   const sheet = thin_mm !== null && thin_mm <= BUCKLES_TO_mm.value;
-  const lifts = kind === 't-fillet' && thick_mm !== null && width_mm !== null;
+  const lifts = isTee && thick_mm !== null && width_mm !== null;
   return {
     transverse_mm:
       butt && laid_mm2 !== null && thin_mm !== null ? transverse_mm(laid_mm2, thin_mm, gap_mm ?? 0) : null,
@@ -63,7 +64,7 @@ function bowOf({ joint, heat, order }: Job, laid_mm2: number | null): Range | nu
   const { thicknessA_mm, thicknessB_mm, sameThickness, length_mm, kind } = joint;
   const flange_mm = sameThickness ? thicknessA_mm : thicknessB_mm;
   if (
-    kind !== 't-fillet' ||
+    !jointTraits(kind)?.lifts ||
     laid_mm2 === null ||
     thicknessA_mm === null ||
     flange_mm === null ||

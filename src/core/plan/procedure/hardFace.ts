@@ -1,3 +1,4 @@
+import { jointTraits } from '../../data/joints';
 import { beadAt } from '../../constitution/pair';
 import { dilutionByLayer } from '../../constitution/dilution';
 import { percentOf } from '../../constitution/chemistry';
@@ -38,7 +39,8 @@ export function layersFor(height_mm: number): Layers {
 /** A pad: built up with matching metal, then a few layers against wear. */
 export function hardFace(situation: Situation): Procedure | null {
   const { job, wants, system, mix, rod } = situation;
-  if (job.joint.kind !== 'pad' || wants.verdict === 'unknown' || wants.verdict === 'never') return null;
+  if (!jointTraits(job.joint.kind)?.overlay || wants.verdict === 'unknown' || wants.verdict === 'never')
+    return null;
   const [family] = wants.families;
   const hardRods = family ? (HARDFACE[metalFamily(family).group] ?? []) : [];
   if (!family || hardRods.length === 0) return null;

@@ -49,7 +49,11 @@ export const dryRods: Assessor = {
           },
           false,
         );
-      default: {
+      case 'dry':
+      case 'no-clock':
+      case 'oven':
+      case 'over':
+      case 'sealed': {
         // In the air from the first arc on: the whole job has to fit.
         const { high: out_h } = dryness.exposure.out_h;
         const work_h = (timeline?.elapsed_s ?? 0) / 3600;

@@ -2,7 +2,7 @@ import type { Reads } from '../situation';
 import { GAP_BRIDGE_SHARE, OPEN_ROOT_RODS } from '../../data/limits';
 import { ROD_SIZES } from '../../data/rodSizes';
 import { OUR_JUDGEMENT, PRACTICE } from '../../data/sources';
-import { JOINTS } from '../../data/words';
+import { JOINTS } from '../../data/joints';
 import { exactly, mapRange } from '../../units/range';
 import { inWords } from '../../units/format';
 import { under, unknown } from '../room';

@@ -1,5 +1,5 @@
 import { DUPLEX_HEAT_kJ_mm, QUENCHED_COOLING_s } from '../../data/heatLimits';
-import { SHAPE_FACTORS } from '../../data/shapeFactors';
+import { jointTraits } from '../../data/joints';
 import { EN_1011_2_D, type Source } from '../../data/sources';
 import { STICK_EFFICIENCY } from '../../heat/arcEnergy';
 import { heatForCooling_kJ_mm } from '../../heat/cooling85';
@@ -18,7 +18,7 @@ interface Window {
 /** Least and most heat input of this metal, kJ/mm with the arc's efficiency in it; null where it has no window. */
 function windowOf({ wants, heat, joint }: Reads<'wants' | 'heat' | 'joint'>): Window | null {
   if (wants.families.includes('quenched-tempered-wear-plate') && joint.thick_mm !== null) {
-    const shape = joint.kind === null ? undefined : SHAPE_FACTORS[joint.kind];
+    const shape = jointTraits(joint.kind)?.shape;
     const by = (wanted_s: number, start_C: number) =>
       heatForCooling_kJ_mm(wanted_s, { thickness_mm: joint.thick_mm ?? 10, start_C, shape });
     const { low, high } = QUENCHED_COOLING_s;

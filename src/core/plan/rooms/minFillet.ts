@@ -1,6 +1,6 @@
 import type { Reads } from '../situation';
 import { AWS_D1_1, PRACTICE } from '../../data/sources';
-import { JOINTS } from '../../data/words';
+import { JOINTS } from '../../data/joints';
 import { leastFillet_mm } from '../../joint/geometry';
 import { inWords } from '../../units/format';
 import { yesNo } from '../room';

@@ -1,7 +1,8 @@
 import { DIGGING, PENETRATION_DOUBT, ROOT_FUSED_mm } from '../../data/fusion';
 import { rodClass } from '../../data/rods';
 import { PRACTICE } from '../../data/sources';
-import { vShape } from '../../joint/geometry';
+import { vShape } from '../../joint/shapes/butt';
+import { JOINTS } from '../../data/joints';
 import { penetration_mm } from '../../heat/fusion';
 import { inWords } from '../../units/format';
 import { exactly } from '../../units/range';
@@ -21,8 +22,8 @@ function wanted({
   const gap = joint.gap_mm ?? 0;
   const deep = Math.min(ROOT_FUSED_mm.value, ROOT_FUSED_mm.ofSheet * thin_mm);
   const root = { mm: deep, words: `The root is fused ${say(deep)} past its corner.` };
-  switch (kind) {
-    case 'square-butt': {
+  switch (JOINTS[kind].root) {
+    case 'through': {
       const both = job.look.access === 'both';
       const mm = Math.max((thin_mm - gap / 2) / (both ? 2 : 1), root.mm);
       return {
@@ -32,14 +33,14 @@ function wanted({
           : `From one side it has to go through: ${say(mm)} with this gap.`,
       };
     }
-    case 'v-butt': {
+    case 'face': {
       const { face_mm } = vShape(job.joint, thin_mm, gap);
       const mm = Math.max(face_mm - gap / 2, root.mm);
       return { mm, words: `The root face of ${say(face_mm)} is melted through, with this gap.` };
     }
-    case 'pad':
+    case 'none':
       return null;
-    default:
+    case 'corner':
       return root;
   }
 }

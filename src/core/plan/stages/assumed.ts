@@ -1,5 +1,5 @@
-import { JOINTS } from '../../data/words';
-import { ASSUMED_GAP_mm } from '../../joint/geometry';
+import { JOINTS } from '../../data/joints';
+import { ASSUMED_GAP_mm } from '../../joint/shapes/shape';
 import { inWords } from '../../units/format';
 import { ASSUMED_LENGTH_mm } from './joint';
 import type { Reads } from '../situation';

@@ -1,3 +1,4 @@
+import { jointTraits } from '../../data/joints';
 import { SPOIL_SHARE, TACK_ARC_s } from '../../data/limits';
 import type { Job } from '../../formats/job';
 import type { Tin } from '../../formats/kit';
@@ -30,7 +31,7 @@ export function beads(context: AmpsContext & Reads<'rod' | 'current_A' | 'root' 
     count: job.rod.beadCount,
     shares: job.rod.beadShares,
     move: job.rod.move,
-    half: job.joint.kind === 'pad',
+    half: jointTraits(job.joint.kind)?.overlay ?? false,
     tackArc_s: tacksOf(job.joint.kind, length_mm) * TACK_ARC_s,
   });
   return job.rod.mix && rod.tin?.count != null

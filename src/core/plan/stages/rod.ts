@@ -1,3 +1,4 @@
+import { jointTraits } from '../../data/joints';
 import { UNEQUAL_SIDES } from '../../data/limits';
 import type { RoleId } from '../../data/rodChoice';
 import type { Pole, RodClassId } from '../../data/rods';
@@ -82,7 +83,7 @@ export function rodsWanted({
   at_ms: at,
 }: RodContext): readonly RodClassId[] {
   const rods = rodsForJoint(job, wants);
-  if (job.joint.kind !== 'pad') return rods;
+  if (!jointTraits(job.joint.kind)?.overlay) return rods;
   const question = rodQuestion({ job, kit, machine, plate, wants, joint, at_ms: at }, 'hardface');
   return [...rods, ...wantedFor(question)];
 }

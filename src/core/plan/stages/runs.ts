@@ -1,3 +1,4 @@
+import { jointTraits } from '../../data/joints';
 import { segmentsOf } from '../../order/segments';
 import { pathOf, planRuns, runsInOrder, type RunPlan } from '../../rods/along';
 import { pieceKindOf } from '../order/blowPiece';
@@ -15,13 +16,14 @@ export function runs({
   if (!beads) return null;
   const { kind, tubeWidth_mm, tubeHeight_mm, plugCount } = job.joint;
   const frame = pieceKindOf(job) === 'frame';
-  const pieces = kind === 'plug' || kind === 'slot' ? (plugCount ?? 1) : frame ? FRAME_CORNERS : 1;
+  const run = jointTraits(kind)?.run;
+  const pieces = run === 'holes' ? (plugCount ?? 1) : frame ? FRAME_CORNERS : 1;
   const path = pathOf(kind, length_mm, { width_mm: tubeWidth_mm, height_mm: tubeHeight_mm }, pieces);
   if (order && frame) {
     const corners = segmentsOf(length_mm, length_mm / FRAME_CORNERS);
     return runsInOrder(path, corners, order.taken.judged.order, order.taken.id);
   }
-  const round = path.closed && (kind === 'rectangle' || order?.taken.id === 'backstep');
+  const round = path.closed && (run === 'sides' || order?.taken.id === 'backstep');
   if (order && !round && pieces === 1 && order.question.joined && order.taken.id !== 'straight')
     return runsInOrder(path, order.question.heat.segments, order.taken.judged.order, order.taken.id);
   const stepped = path.closed && order?.taken.id === 'backstep' ? 'backstep' : 'straight';

@@ -48,7 +48,11 @@ export function rodHydrogen(id: RodClassId, tin: Tin | null, verdict: TinVerdict
         words: 'Nobody knows how long it was out: dry, damp, or anything between.',
         source: PRACTICE,
       };
-    default:
+    case 'dry':
+    case 'no-clock':
+    case 'oven':
+    case 'sealed':
+    case undefined:
       return dry;
   }
 }

@@ -19,6 +19,13 @@ export type Moved =
 /** The piece as it would be if what is dragged were let go; the very same where nothing that pushes the arc is. */
 export function pieceShown(piece: BlowPiece, dragged: Moved | null): BlowPiece {
   switch (dragged?.what) {
+    case undefined:
+    case 'lead':
+    case 'length':
+    case 'seam':
+    case 'tabs':
+    case 'width':
+      return piece;
     case 'clamp': {
       const at = piece.kind === 'frame' ? onFrame(piece, dragged.at).at : dragged.at;
       const put: Clamp = {
@@ -34,8 +41,6 @@ export function pieceShown(piece: BlowPiece, dragged: Moved | null): BlowPiece {
       return { ...piece, clamps: piece.clamps.slice(0, 1) };
     case 'residual':
       return { ...piece, residual: { x: dragged.G, y: 0 } };
-    default:
-      return piece;
   }
 }
 
