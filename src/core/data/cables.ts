@@ -3,6 +3,8 @@ import { ASTM_B258, IACS, memoryOf } from './sources';
 /** A copper conductor size, as sold. */
 export interface CableSize {
   name: string;
+  /** By which sizes it is sold: heavier cord is bought of the same. */
+  sold: 'awg' | 'metric';
   area_mm2: number;
   /** What a flexible cord of two loaded conductors may carry laid straight, A. Null: lead cable, not cord. */
   ampacity_A: number | null;
@@ -13,11 +15,13 @@ export const awgArea_mm2 = (awg: number): number => (Math.PI / 4) * (0.127 * 92 
 
 const awg = (name: string, n: number, ampacity_A: number | null): CableSize => ({
   name,
+  sold: 'awg',
   area_mm2: awgArea_mm2(n),
   ampacity_A,
 });
 const metric = (area_mm2: number, ampacity_A: number | null): CableSize => ({
   name: `${area_mm2} mm²`,
+  sold: 'metric',
   area_mm2,
   ampacity_A,
 });

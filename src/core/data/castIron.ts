@@ -16,7 +16,7 @@ export const COLD_BEAD = {
     { upTo_mm: 15, bead_mm: 25 },
     { upTo_mm: Infinity, bead_mm: 30 },
   ],
-  source: memoryOf('common practice: about 25 mm, 12 to 50'),
+  source: memoryOf('common practice: 12 to 50 mm, mostly about 25 mm'),
 } as const;
 /** Time between two short beads that the hand takes anyway: peen, move, strike, s. */
 export const PEEN_AND_MOVE_s = { value: 25, source: OUR_JUDGEMENT } as const;

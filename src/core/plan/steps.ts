@@ -70,7 +70,7 @@ function clean(situation: Situation): Step {
   const coatings = coatingsOf(situation).flatMap((side) =>
     (side ?? []).filter((id) => id !== 'none').map((id) => COATINGS[id].words),
   );
-  const aluminium = wants.families.some((id) => id.startsWith('al-'));
+  const aluminium = wants.families.some((id) => metalFamily(id).group === 'aluminium');
   const surface = job.look.surface;
   const isLeaded = coatingsOf(situation).some((side) => side?.includes('lead-paint'));
   const actions = aluminium

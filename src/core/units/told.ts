@@ -20,11 +20,17 @@ function inches(mm: number): string {
   return whole === 0 ? trimmed(mm / 25.4, 2) : inchText(whole);
 }
 
+/** No crayon or torch keeps a single degree: from boiling up to the nearest five, red hot to the nearest ten. */
+function fahrenheit(C: number): string {
+  const grain = C >= 400 ? 10 : C >= 100 ? 5 : 1;
+  return trimmed(grain * Math.round(((C * 9) / 5 + 32) / grain), 0);
+}
+
 /** Every unit that is told otherwise: its symbol in inch, and the number there. */
 const OTHERWISE: Readonly<Record<string, readonly [symbol: string, number: (value: number) => string]>> = {
   // A pace is a difference: there is no freezing point in it.
   '°C an hour': ['°F an hour', (C) => trimmed((C * 9) / 5, 0)],
-  '°C': ['°F', (C) => trimmed((C * 9) / 5 + 32, 0)],
+  '°C': ['°F', fahrenheit],
   mm: ['in', inches],
   'mm²': ['in²', (mm2) => trimmed(mm2 / 645.16, 3)],
   'mm/s': ['in/min', (mm_s) => trimmed((mm_s * 60) / 25.4, 1)],

@@ -15,6 +15,9 @@ export interface Cell<T> {
 /** Weight percent by element, each between two ends; the base metal is written as it usually falls out. */
 export type Chemistry = Readonly<Partial<Record<string, Span>>>;
 
+/** Always strongly, never to speak of, or some pieces so and some not. */
+export type MagnetPull = 'strong' | 'hardly' | 'either';
+
 /** What a family of metals is like, near 20 °C. */
 export interface LibraryRow {
   density_g_cm3: Cell<Span>;
@@ -27,6 +30,8 @@ export interface LibraryRow {
   /** Per cent of annealed copper. */
   iacs_pct: Cell<Span>;
   magnet: Cell<string>;
+  /** How a magnet takes it, as the arc and the current in the plate see it. */
+  pull: MagnetPull;
   colour: Cell<string>;
   spark: Cell<string>;
   chip: Cell<string>;
@@ -57,6 +62,7 @@ interface Short {
   hb: Pair;
   iacs: Pair;
   magnet: string;
+  pull: MagnetPull;
   colour: string;
   spark: string;
   chip: string;
@@ -78,6 +84,7 @@ export function row(s: Short): LibraryRow {
     hardness_HB: span(s.hb, figures),
     iacs_pct: span(s.iacs, figures),
     magnet: said(s.magnet),
+    pull: s.pull,
     colour: said(s.colour),
     spark: said(s.spark),
     chip: said(s.chip),

@@ -14,10 +14,9 @@ export const cordChanges: ChangeMaker = ({ cords, job, system }): Change[] => {
   const [cord, second] = cords?.value ?? [];
   if (!cord) return [];
   const { length_m, size } = cord;
-  const metric = size.startsWith('mm2');
-  const area = CABLES[size].area_mm2;
+  const { sold, area_mm2: area } = CABLES[size];
   const heavier = CABLE_IDS.filter(
-    (id) => id.startsWith('mm2') === metric && CABLES[id].area_mm2 > area && CABLES[id].ampacity_A !== null,
+    (id) => CABLES[id].sold === sold && CABLES[id].area_mm2 > area && CABLES[id].ampacity_A !== null,
   )
     .sort((a, b) => CABLES[a].area_mm2 - CABLES[b].area_mm2)
     .slice(0, 2);

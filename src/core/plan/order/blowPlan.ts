@@ -1,7 +1,7 @@
 import { ARCS, type PieceKind, type TravelId } from '../../data/orderIds';
 import { AC_SHARE, GATHERS } from '../../data/arcBlow';
 import { libraryRow } from '../../data/library';
-import { metalFamily } from '../../data/metals';
+import type { MagnetPull } from '../../data/library/row';
 import type { FamilyId } from '../../data/families';
 import type { Pole } from '../../data/rods';
 import { ROD_SIZES } from '../../data/rodSizes';
@@ -41,6 +41,8 @@ export interface BlowPlan {
   passes: readonly BlowPass[];
   /** Nobody said where the clamp is. */
   clampAssumed: boolean;
+  /** The field at its worst place if a magnet does not hold the piece, where some pieces are held and some not; else null. */
+  unheld_G: number | null;
   /** A gap, a tee or a corner: the field of one plate says less. */
   acrossGap: boolean;
 }
@@ -71,12 +73,12 @@ export interface BlowContext {
 /** Places a room is read off: a sweep of sixty is for the picture. */
 const PLACES = 24;
 
-/** Metals that a magnet holds strongly. */
-const isMagnetic = (families: readonly FamilyId[]): boolean =>
-  families.length === 0 ||
-  families.some(
-    (id) => metalFamily(id).group !== 'aluminium' && libraryRow(id).magnet.value.startsWith('strong'),
-  );
+/** Whether a magnet holds it: taken for steel while nobody knows, and where one of what it may be is. */
+function pullOf(families: readonly FamilyId[]): MagnetPull {
+  const pulls = families.map((id) => libraryRow(id).pull);
+  if (pulls.length === 0 || pulls.includes('strong')) return 'strong';
+  return pulls.includes('either') ? 'either' : 'hardly';
+}
 
 const known = new Map<string, readonly BlowAt[]>();
 const MOST_KEPT = 300;
@@ -103,18 +105,21 @@ function sweepOf(piece: BlowPiece, arc: BlowArc, seam: Seam): readonly BlowAt[] 
 }
 
 /** Works out where the arc of a job is blown; null while rod or amps are not known. */
-export function resolveBlow({
-  job,
-  families,
-  rod,
-  pole,
-  current_A,
-  piece: heat,
-  beads,
-}: BlowContext): BlowPlan | null {
+export function resolveBlow(context: BlowContext): BlowPlan | null {
+  const pull = pullOf(context.families);
+  const plan = blowOn(pull !== 'hardly', context);
+  if (!plan || pull !== 'either') return plan;
+  const unheld = blowOn(false, context)?.judged.worst.blown.field_G ?? Infinity;
+  return { ...plan, unheld_G: Math.min(unheld, plan.judged.worst.blown.field_G) };
+}
+
+function blowOn(
+  magnetic: boolean,
+  { job, rod, pole, current_A, piece: heat, beads }: BlowContext,
+): BlowPlan | null {
   if (!rod || current_A === null) return null;
   const { order } = job;
-  const { piece, seam, clampAssumed } = layOut(job, heat, isMagnetic(families));
+  const { piece, seam, clampAssumed } = layOut(job, heat, magnetic);
   const rod_mm = ROD_SIZES[rod.size].diameter_mm;
   const arc: BlowArc = {
     current_A,
@@ -170,6 +175,7 @@ export function resolveBlow({
     judged,
     passes,
     clampAssumed,
+    unheld_G: null,
     acrossGap: piece.kind !== 'plate' || jointTraits(job.joint.kind)?.fitUp === true,
   };
 }

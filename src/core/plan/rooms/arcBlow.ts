@@ -33,7 +33,7 @@ export const arcBlow: Assessor = {
   stop: 'order',
   assess({ blow, system, wants }: Reads<'blow' | 'system' | 'wants'>) {
     if (!blow || wants.verdict === 'never') return null;
-    const { judged, hold, piece, acrossGap, clampAssumed } = blow;
+    const { judged, hold, piece, acrossGap, clampAssumed, unheld_G } = blow;
     const { blown: worst, along_mm } = judged.worst;
     const say = inWords(system).size;
     const doubt = acrossGap ? BLOW_DOUBT.gap : BLOW_DOUBT.plain;
@@ -42,7 +42,7 @@ export const arcBlow: Assessor = {
     const body = under(
       'G',
       {
-        low: worst.field_G * doubt.low,
+        low: (unheld_G ?? worst.field_G) * doubt.low,
         nominal: worst.field_G,
         high: worst.field_G * doubt.high,
       },
@@ -61,6 +61,14 @@ export const arcBlow: Assessor = {
             words: `An arc as long as its rod is thick stands about ${BLOW_LIMIT_G.back} G back, ${BLOW_LIMIT_G.side} sideways, ${BLOW_LIMIT_G.forward} forward; half the arc stands twice.${hold.gathers > 1 ? ` This joint gathers the field ${trimmed(hold.gathers, 1)} times.` : ''}`,
             source: BLOW_LIMIT_G.source,
           },
+          ...(unheld_G === null
+            ? []
+            : [
+                {
+                  words: `Some pieces of it are held by a magnet and some are not: reckoned as steel; if none holds this one, ${trimmed(unheld_G, 1)} G. Try yours.`,
+                  source: PRACTICE,
+                },
+              ]),
           ...(residual > 0 && guide
             ? [
                 {
