@@ -2,6 +2,7 @@ import assert from 'node:assert/strict';
 import { after, before, describe, test } from 'node:test';
 import AxeBuilder from '@axe-core/webdriverjs';
 import { openBrowser, serve, type Session } from './browser';
+import { PATIENCE_ms } from './patience';
 
 const VIEWS = [
   '/',
@@ -52,7 +53,10 @@ after(async () => app?.stop());
 
 async function findings(b: Session, path: string, rules: readonly string[] | null): Promise<string[]> {
   await b.driver.get(app.url + path);
-  await b.driver.wait(async () => (await b.driver.findElements({ css: '[role=main]' })).length > 0, 15_000);
+  await b.driver.wait(
+    async () => (await b.driver.findElements({ css: '[role=main]' })).length > 0,
+    PATIENCE_ms,
+  );
   await b.driver.executeAsyncScript(
     `const done = arguments[0]; document.fonts.ready.then(() => requestAnimationFrame(() => requestAnimationFrame(done)));`,
   );
@@ -102,7 +106,7 @@ describe('for cold hands and far eyes', () => {
         await b.driver.get(app.url + path);
         await b.driver.wait(
           async () => (await b.driver.findElements({ css: '[role=main]' })).length > 0,
-          15_000,
+          PATIENCE_ms,
         );
         const small = await b.driver.executeScript<string[]>(`
           return [...document.querySelectorAll('[role=button],[role=radio],[role=link],button,input,textarea')]

@@ -15,9 +15,9 @@ import assert from 'node:assert/strict';
 import { Builder, By, Key, logging, until, type WebElement } from 'selenium-webdriver';
 import { Driver, Options, ServiceBuilder } from 'selenium-webdriver/chrome';
 import { makeServer } from '../../server/app';
+import { PATIENCE_ms } from './patience';
 
 export const DIST = join(__dirname, '..', '..', 'dist');
-const WAIT_ms = 15_000;
 
 /** The built app on a free port of this machine. */
 export async function serve(dist: string = DIST): Promise<{ url: string; stop: () => Promise<void> }> {
@@ -127,7 +127,7 @@ export async function openBrowser({
   let taps = 0;
   const css = (id: string) => By.css(`[data-testid="${id}"]`);
   const find = (id: string) =>
-    driver.wait(until.elementLocated(css(id)), WAIT_ms, `nothing on the page has test id ${id}`);
+    driver.wait(until.elementLocated(css(id)), PATIENCE_ms, `nothing on the page has test id ${id}`);
   const session: Session = {
     driver,
     downloads,
@@ -155,7 +155,7 @@ export async function openBrowser({
         .wait(async () => {
           last = await innerText(driver, `[data-testid="${id}"]`);
           return test.test(last);
-        }, WAIT_ms)
+        }, PATIENCE_ms)
         .catch(() => {
           throw new Error(`${id} says "${last}", not ${test}`);
         });
@@ -164,14 +164,14 @@ export async function openBrowser({
     holds: async (id, text) => {
       await driver.wait(
         async () => (await (await find(id)).getAttribute('value')) === text,
-        WAIT_ms,
+        PATIENCE_ms,
         `${id} does not hold ${text}`,
       );
     },
     saysMain: async (test) => {
       await driver.wait(
         async () => test.test(await innerText(driver, '[role=main]')),
-        WAIT_ms,
+        PATIENCE_ms,
         `the page does not say ${test}`,
       );
     },
@@ -180,7 +180,7 @@ export async function openBrowser({
       const here = () => readdirSync(downloads);
       const isWhole = () =>
         here().some((name) => name.endsWith(ending)) && !here().some((name) => name.endsWith('.crdownload'));
-      await driver.wait(isWhole, WAIT_ms, `no whole download ends in ${ending}: ${here().join(', ')}`);
+      await driver.wait(isWhole, PATIENCE_ms, `no whole download ends in ${ending}: ${here().join(', ')}`);
       const name = here().find((one) => one.endsWith(ending)) ?? '';
       const taken = mkdtempSync(join(tmpdir(), 'elbow-taken-'));
       renameSync(join(downloads, name), join(taken, name));
@@ -190,7 +190,7 @@ export async function openBrowser({
     giveFile: async (id, path) => {
       await driver.sendAndGetDevToolsCommand('Page.setInterceptFileChooserDialog', { enabled: true });
       await session.tap(id);
-      const input = await driver.wait(until.elementLocated(By.css('input[type=file]')), WAIT_ms);
+      const input = await driver.wait(until.elementLocated(By.css('input[type=file]')), PATIENCE_ms);
       await input.sendKeys(path);
     },
     shot: async (path) => writeFileSync(path, await driver.takeScreenshot(), 'base64'),
@@ -255,7 +255,7 @@ function isAlive(pid: number): boolean {
 
 /** Waits until something is so, looking every few milliseconds. */
 async function waitUntil(isSo: () => boolean): Promise<void> {
-  const end = Date.now() + WAIT_ms;
+  const end = Date.now() + PATIENCE_ms;
   while (!isSo()) {
     if (Date.now() > end) throw new Error('the browser does not die');
     await new Promise((go) => setTimeout(go, 10));

@@ -6,6 +6,7 @@ import { describe, test } from 'node:test';
 import { complaints, openBrowser, type Session } from './browser';
 import { allStored, stored } from './stored';
 import { answerStopWork, freshStart, openDemo, openStop, oneBrowser, type Served } from './paths';
+import { PATIENCE_ms } from './patience';
 
 /** Presses and entries from an empty truck to the first plan: two seconds each keeps it under two minutes. */
 const MOST_ACTS = 60;
@@ -115,15 +116,15 @@ describe('a nameplate picture', () => {
     await freshStart(b, app.url);
     await b.driver.get(`${app.url}/kit/machines/inverter-160`);
     await b.giveFile('add-photo', await bigPicture());
-    await b.driver.wait(async () => (await shownSize()) !== null, 15_000, 'no picture shown');
+    await b.driver.wait(async () => (await shownSize()) !== null, PATIENCE_ms, 'no picture shown');
     assert.deepEqual(await shownSize(), [LONGEST_px * 0.75, LONGEST_px]);
     await b.driver.get(`${app.url}/kit/machines/inverter-160`);
-    await b.driver.wait(async () => (await shownSize()) !== null, 15_000, 'lost on reload');
+    await b.driver.wait(async () => (await shownSize()) !== null, PATIENCE_ms, 'lost on reload');
     await b.tap('photo-out');
     await b.says('notice', /Picture taken out/);
     assert.equal(await shownSize(), null);
     await b.tap('notice-undo');
-    await b.driver.wait(async () => (await shownSize()) !== null, 15_000, 'not brought back');
+    await b.driver.wait(async () => (await shownSize()) !== null, PATIENCE_ms, 'not brought back');
     assert.ok((await allStored(b)).length < 200_000, 'the picture lies among the records');
   });
 
@@ -151,7 +152,11 @@ describe('two windows on the kit', () => {
     await b.driver.switchTo().window(first);
     await b.tap('add-tins');
     await b.find('item-back');
-    await b.driver.wait(async () => (await stored(b, 'kit')).kit.tins.length === 11, 5000, 'a tin is lost');
+    await b.driver.wait(
+      async () => (await stored(b, 'kit')).kit.tins.length === 11,
+      PATIENCE_ms,
+      'a tin is lost',
+    );
     await b.driver.switchTo().window(second);
     await b.driver.close();
     await b.driver.switchTo().window(first);

@@ -9,6 +9,7 @@ import { DATA_VERSION } from '../../src/core/formats/upgrade';
 import { complaints, DIST, openBrowser, serve, type Session } from './browser';
 import { freshStart, openDemo, oneBrowser, type Served } from './paths';
 import { allStored, putStored, stored, wipe } from './stored';
+import { PATIENCE_ms } from './patience';
 
 const PHOTOS = 30;
 
@@ -35,7 +36,7 @@ describe('storage', () => {
     await b.driver.navigate().refresh();
     await b.says('damaged', /set aside/);
     await b.tap('damaged-let-go');
-    await b.driver.wait(async () => !(await b.has('damaged')), 5000);
+    await b.driver.wait(async () => !(await b.has('damaged')), PATIENCE_ms);
   });
 
   test('a record of version 1 opens as one of today', async () => {
@@ -303,7 +304,7 @@ describe('a newer version', () => {
           phone.driver.executeAsyncScript<boolean>(
             'const done = arguments[0]; navigator.serviceWorker.getRegistration().then((r) => done(Boolean(r && r.waiting)));',
           ),
-        15_000,
+        PATIENCE_ms,
         'no newer version waits',
       );
       assert.equal(await phone.has('newer'), false);
@@ -312,7 +313,7 @@ describe('a newer version', () => {
       await phone.tap('use-newer');
       await phone.driver.wait(
         async () => !(await phone.has('newer')) && (await phone.has('new-job')),
-        15_000,
+        PATIENCE_ms,
       );
       await phone.driver.get(`${own.url}/job/ramp-guard/joint`);
       await phone.says('joint.gap_mm-says', /2\.5 mm/);

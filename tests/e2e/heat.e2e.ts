@@ -2,6 +2,7 @@ import assert from 'node:assert/strict';
 import { beforeEach, describe, test } from 'node:test';
 import type { Session } from './browser';
 import { freshStart, openDemo, oneBrowser, type Served } from './paths';
+import { PATIENCE_ms } from './patience';
 
 let app: Served;
 let b: Session;
@@ -43,7 +44,7 @@ describe('thick plate outdoors in wind', () => {
     // Held fast, it asks for more; a method picked never makes it less.
     await b.tap('restraint-medium');
     await b.tap('restraint-high');
-    await b.driver.wait(async () => degrees(await b.text('heat-answer')) > asked, 5000);
+    await b.driver.wait(async () => degrees(await b.text('heat-answer')) > asked, PATIENCE_ms);
     const fast = degrees(await b.text('heat-answer'));
     await b.tap('method-cracking-parameter');
     assert.ok(degrees(await b.text('heat-answer')) >= fast);
@@ -153,7 +154,7 @@ describe('a thermometer', () => {
     await b.type('heat.readingAfter_s', '6 min');
     const words = await b.says('correction', /It cools|no cooling explains/);
     assert.match(words, /Reckoned \d+ °C\. It cools/);
-    await b.driver.wait(async () => (await b.text('waits-say')) !== before, 5000);
+    await b.driver.wait(async () => (await b.text('waits-say')) !== before, PATIENCE_ms);
     await b.type('heat.reading_C', '700');
     await b.says('correction', /no cooling explains that reading/);
     await b.driver.navigate().refresh();
@@ -176,11 +177,11 @@ describe('the plate seen from above', () => {
     await b.tap('field-stop');
     await b.says('field-progress', /Called off after \d+ of \d+/);
     await b.tap('field-again');
-    await b.driver.wait(async () => !(await b.has('field-progress')), 20_000);
+    await b.driver.wait(async () => !(await b.has('field-progress')), PATIENCE_ms);
     await b.says('frame-says', /pass \d+, (rod|run) \d+.* ends|rested/);
     const last = await b.text('frame-says');
     await b.tap('frame-before');
-    await b.driver.wait(async () => (await b.text('frame-says')) !== last, 5000);
+    await b.driver.wait(async () => (await b.text('frame-says')) !== last, PATIENCE_ms);
     await b.says('frame-heat', /Hottest \d+ °C/);
     await b.says('plate-key', /over \d+ °C/);
   });

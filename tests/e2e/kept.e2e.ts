@@ -9,6 +9,7 @@ import { openBrowser, type Session } from './browser';
 import { KILLED_KINDS, type Kept } from './kills';
 import { freshStart, openDemo, openStop, oneBrowser, type Served } from './paths';
 import { allStored, putStored, stored, storedText } from './stored';
+import { PATIENCE_ms } from './patience';
 
 /** What is entered is kept: killed for real, with storage really full, in two windows, beside a newer version. */
 
@@ -63,7 +64,7 @@ describe('storage that is full', () => {
     try {
       await allow(quotaSize);
       await freshStart(phone, app.url);
-      await phone.driver.wait(() => isLaidBy(phone), 15_000, 'no room is held back');
+      await phone.driver.wait(() => isLaidBy(phone), PATIENCE_ms, 'no room is held back');
       await work(phone, allow);
     } finally {
       await phone.quit();
@@ -130,7 +131,7 @@ describe('storage that is full', () => {
       await phone.says('joint.length_mm-says', new RegExp(`^${typed} mm`));
       await allow(80_000_000);
       await phone.driver
-        .wait(async () => !(await phone.has('notice')), 20_000)
+        .wait(async () => !(await phone.has('notice')), PATIENCE_ms)
         .catch(async () => assert.fail(`not taken back: ${await phone.text('notice')}`));
       await phone.driver.navigate().refresh();
       await phone.says('joint.length_mm-says', new RegExp(`^${typed} mm`));
@@ -141,7 +142,7 @@ describe('storage that is full', () => {
     withRoom(20_000_000, async (phone) => {
       await phone.tap('more-vent-cowl');
       await phone.tap('delete-vent-cowl');
-      await phone.driver.wait(async () => !(await phone.has('job-vent-cowl')), 5000);
+      await phone.driver.wait(async () => !(await phone.has('job-vent-cowl')), PATIENCE_ms);
       // No further than a little past its end: a browser lets more in for a while than it allows.
       await fill(phone, 21_000_000);
       await phone.tap('to-bin');
@@ -155,7 +156,7 @@ describe('storage that is full', () => {
       await phone.type('joint.length_mm', '345');
       await phone.driver.wait(
         async () => (await stored(phone, 'job/ramp-guard')).job.joint.length_mm === 345,
-        10_000,
+        PATIENCE_ms,
         'no room was made',
       );
       const job = (await stored(phone, 'job/ramp-guard')).job;
@@ -182,7 +183,7 @@ describe('storage that is full', () => {
     const first = await openBrowser({ profile });
     await first.driver.get(app.url);
     await first.find('job-ramp-guard');
-    await first.driver.wait(async () => (await storedText(first, 'job/ramp-guard')) !== null, 5000);
+    await first.driver.wait(async () => (await storedText(first, 'job/ramp-guard')) !== null, PATIENCE_ms);
     await first.quit();
     const phone = await openBrowser({ profile });
     try {
@@ -208,7 +209,7 @@ describe('the bin', () => {
     for (const id of ['vent-cowl', 'ramp-guard']) {
       await b.tap(`more-${id}`);
       await b.tap(`delete-${id}`);
-      await b.driver.wait(async () => !(await b.has(`job-${id}`)), 5000);
+      await b.driver.wait(async () => !(await b.has(`job-${id}`)), PATIENCE_ms);
     }
     await b.driver.get(`${app.url}/kit/tins/7018-18`);
     await b.tap('item-delete');
@@ -218,7 +219,7 @@ describe('the bin', () => {
     await b.tap('bin-back-7018-18');
     await b.driver.wait(
       async () => (await stored(b, 'kit')).kit.tins.some(({ id }: { id: string }) => id === '7018-18'),
-      5000,
+      PATIENCE_ms,
     );
     assert.equal((await stored(b, 'job/ramp-guard')).deletedAt, null);
     await b.tap('bin-empty');
@@ -253,7 +254,7 @@ describe('versions', () => {
     await b.tap('damaged-again');
     await b.says('notice', /still does not fit/);
     await b.tap('damaged-let-go');
-    await b.driver.wait(async () => !(await b.has('damaged')), 5000);
+    await b.driver.wait(async () => !(await b.has('damaged')), PATIENCE_ms);
     await b.driver.get(`${app.url}/kit`);
     await b.saysMain(/machines|Machines/);
   });

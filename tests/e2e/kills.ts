@@ -6,6 +6,7 @@ import { join } from 'node:path';
 import type { Session } from './browser';
 import { openDemo } from './paths';
 import { stored } from './stored';
+import { PATIENCE_ms } from './patience';
 
 /** Kinds of edit that a killed browser must not lose: each makes one, and answers how to see that it is there. */
 
@@ -21,7 +22,7 @@ const jobIs =
     const held = async () => look((await stored(b, `job/${id}`))?.job);
     // What lies in the journal is laid on its record a moment after the start.
     await b.driver
-      .wait(async () => isDeepStrictEqual(await held(), wanted), 5000)
+      .wait(async () => isDeepStrictEqual(await held(), wanted), PATIENCE_ms)
       .catch(async () =>
         assert.fail(`${id} holds ${JSON.stringify(await held())}, not ${JSON.stringify(wanted)}`),
       );
@@ -40,7 +41,7 @@ const kit: Kind = async (b, url, n) => {
     const name = async () =>
       (await stored(again, 'kit')).kit.machines.find(({ id }: { id: string }) => id === 'inverter-160').name;
     await again.driver
-      .wait(async () => (await name()) === `Small inverter ${n}`, 5000)
+      .wait(async () => (await name()) === `Small inverter ${n}`, PATIENCE_ms)
       .catch(async () => assert.fail(`the machine is called ${await name()}, not Small inverter ${n}`));
   };
 };
@@ -77,7 +78,7 @@ const drag: Kind = async (b, url) => {
       const now = (await stored(b, 'job/hatch-frame')).job.order;
       return now.clampAlong_mm !== before.clampAlong_mm;
     },
-    5000,
+    PATIENCE_ms,
     'the drag moved nothing',
   );
   const { clampAlong_mm, clampAside_mm } = (await stored(b, 'job/hatch-frame')).job.order;
@@ -111,7 +112,7 @@ const remove: Kind = async (b, url) => {
       return record && [record.job.title, record.deletedAt !== null];
     };
     await again.driver
-      .wait(async () => isDeepStrictEqual(await held(), ['To be thrown away', true]), 5000)
+      .wait(async () => isDeepStrictEqual(await held(), ['To be thrown away', true]), PATIENCE_ms)
       .catch(async () => assert.fail(`the job thrown away holds ${JSON.stringify(await held())}`));
   };
 };
@@ -138,13 +139,13 @@ const picture: Kind = async (b, url) => {
   const machineIn = async (s: Session) =>
     (await stored(s, 'kit')).kit.machines.find(({ photos }: { photos: string[] }) => photos.length > 0);
   await b.giveFile('add-photo', path);
-  await b.driver.wait(async () => (await machineIn(b)) !== undefined, 10_000, 'the picture is not kept');
+  await b.driver.wait(async () => (await machineIn(b)) !== undefined, PATIENCE_ms, 'the picture is not kept');
   const { id, photos } = await machineIn(b);
   return async (again, at) => {
     await again.driver.get(`${at}/kit/machines/${id}`);
     await again.find(`photo-${photos.at(-1)}`);
     const image = { css: `[data-testid="photo-${photos.at(-1)}"] img` };
-    await again.driver.wait(async () => (await again.driver.findElements(image)).length > 0, 10_000);
+    await again.driver.wait(async () => (await again.driver.findElements(image)).length > 0, PATIENCE_ms);
   };
 };
 

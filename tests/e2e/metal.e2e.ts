@@ -5,6 +5,7 @@ import { join } from 'node:path';
 import { beforeEach, describe, test } from 'node:test';
 import { complaints, type Session } from './browser';
 import { answerStopWork, freshStart, openDemo, openStop, oneBrowser, type Served } from './paths';
+import { PATIENCE_ms } from './patience';
 
 /** Tests that anybody would bear with before a plan. */
 const MOST_TESTS = 8;
@@ -55,7 +56,7 @@ describe('what is it?', () => {
       await b.says('now', /%|nearly sure/);
       if (!(await b.has('next-test'))) break;
       await b.tap('next-test');
-      await b.driver.wait(async () => (await testOnPage()) !== id, 5000);
+      await b.driver.wait(async () => (await testOnPage()) !== id, PATIENCE_ms);
     }
     process.stdout.write(`# tests from nothing to a plan: ${done.join(', ')}\n`);
     await b.tap('test-done');
@@ -94,7 +95,7 @@ describe('what is it?', () => {
     await openDemo(b, app.url, 'winch-pawl', 'test/sideA/heft');
     await b.tap('standing-undone');
     await openMetal('winch-pawl');
-    await b.driver.wait(async () => !(await b.has('sideA-conflict')), 5000);
+    await b.driver.wait(async () => !(await b.has('sideA-conflict')), PATIENCE_ms);
     await b.tap('undo');
     await b.says('sideA-conflict', /The tests disagree/);
   });
@@ -233,7 +234,7 @@ describe('what is it?', () => {
     const [lever] = await b.driver.findElements({ css: '[data-testid^="lever-test-sideA-"]' });
     assert.ok(lever);
     await lever.click();
-    await b.driver.wait(async () => (await testOnPage()) !== '', 5000);
+    await b.driver.wait(async () => (await testOnPage()) !== '', PATIENCE_ms);
     await b.saysMain(/Tells:/);
   });
 });
@@ -243,7 +244,7 @@ describe('the library', () => {
     await b.tap('to-notes');
     await b.find('note-titanium');
     await b.type('notes-search', 'brilliant white');
-    await b.driver.wait(async () => !(await b.has('note-low-carbon-steel')), 5000);
+    await b.driver.wait(async () => !(await b.has('note-low-carbon-steel')), PATIENCE_ms);
     await b.tap('note-titanium');
     await b.saysMain(/Never by arc/);
     await b.saysMain(/TIG\s+shop, all under argon\s+welding handbooks, weldability by process · from memory/);
@@ -294,7 +295,7 @@ describe('what hurts is cleared only by its own test', () => {
     await b.driver.get(`${app.url}/job/${id}/test/sideA/sulphate`);
     await b.tap('below-below');
     await openMetal(id);
-    await b.driver.wait(async () => !/zinc die cast/.test(await b.text('uncleared')), 5000);
+    await b.driver.wait(async () => !/zinc die cast/.test(await b.text('uncleared')), PATIENCE_ms);
   });
 
   test('paint hid a cast skin: the story of the surface is named before the test is blamed', async () => {
@@ -355,7 +356,7 @@ describe('what hurts is cleared only by its own test', () => {
       await b.find('standing-sound');
       if (!(await b.has('next-test'))) break;
       await b.tap('next-test');
-      await b.driver.wait(async () => (await testOnPage()) !== test, 5000);
+      await b.driver.wait(async () => (await testOnPage()) !== test, PATIENCE_ms);
     }
     assert.ok(tests < 3, 'more than three tests');
     await openMetal(id);

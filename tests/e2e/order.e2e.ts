@@ -4,6 +4,7 @@ import { Key, Origin } from 'selenium-webdriver';
 import { GOALS } from '../../src/core/data/orderGoals';
 import type { Session } from './browser';
 import { freshStart, openDemo, oneBrowser, type Served } from './paths';
+import { PATIENCE_ms } from './patience';
 
 let app: Served;
 let b: Session;
@@ -57,7 +58,7 @@ describe('a heavy groove with a clamp that stays where it is', () => {
     await b.driver.actions({ async: true }).move({ origin: picture, x: 60, y: 20 }).click().perform();
     await b.driver.wait(
       async () => (await (await b.find('order.clampAlong_mm')).getAttribute('value')) !== before,
-      5000,
+      PATIENCE_ms,
     );
     await b.tap('best-clamp');
     await b.says('best-clamp-1', /along, .* welding to the (left|right): \d+ %/);
@@ -82,22 +83,22 @@ describe('the picture', () => {
       .press();
     for (let n = 0; n < 4; n++) pull.move({ origin: Origin.POINTER, x: 10, y: 0, duration: 50 });
     await pull.release().perform();
-    await b.driver.wait(async () => (await numberAt('order.clampAlong_mm')) > 30, 5000);
+    await b.driver.wait(async () => (await numberAt('order.clampAlong_mm')) > 30, PATIENCE_ms);
     const dragged = await numberAt('order.clampAlong_mm');
     await (await b.find('handle-clamp-1')).sendKeys(Key.ARROW_RIGHT);
-    await b.driver.wait(async () => (await numberAt('order.clampAlong_mm')) === dragged + 5, 5000);
+    await b.driver.wait(async () => (await numberAt('order.clampAlong_mm')) === dragged + 5, PATIENCE_ms);
     // One move after another is one act.
     await b.tap('undo');
-    await b.driver.wait(async () => (await numberAt('order.clampAlong_mm')) === 20, 5000);
+    await b.driver.wait(async () => (await numberAt('order.clampAlong_mm')) === 20, PATIENCE_ms);
   });
 
   test('ends, edges and the seam are taken hold of; a seam near an edge is pushed off it', async () => {
     await smallPlate();
     await b.tap('piece-plate');
     await (await b.find('handle-length')).sendKeys(Key.ARROW_RIGHT, Key.ARROW_RIGHT);
-    await b.driver.wait(async () => (await numberAt('heat.pieceLength_mm')) === 210, 5000);
+    await b.driver.wait(async () => (await numberAt('heat.pieceLength_mm')) === 210, PATIENCE_ms);
     await (await b.find('handle-width')).sendKeys(Key.ARROW_UP);
-    await b.driver.wait(async () => (await numberAt('heat.pieceWidth_mm')) === 105, 5000);
+    await b.driver.wait(async () => (await numberAt('heat.pieceWidth_mm')) === 105, PATIENCE_ms);
     await b.type('order.seamSide_mm', '8 mm');
     await b.driver.get(`${app.url}/job/pier-ladder/room/arc-blow`);
     await b.saysMain(/blown forward at/);
@@ -114,15 +115,15 @@ describe('the picture', () => {
       await pull.release().perform();
     };
     await draw('tray-clamp', 180, -90);
-    await b.driver.wait(async () => (await numberAt('order.clamp2Along_mm')) > 60, 5000);
+    await b.driver.wait(async () => (await numberAt('order.clamp2Along_mm')) > 60, PATIENCE_ms);
     await b.says('plan-picture', /take C2 off/);
     await draw('handle-clamp-2', 0, 160);
-    await b.driver.wait(async () => !(await b.has('order.clamp2Aside_mm')), 5000);
+    await b.driver.wait(async () => !(await b.has('order.clamp2Aside_mm')), PATIENCE_ms);
     // The same by keys.
     await (await b.find('tray-clamp')).sendKeys(Key.ENTER);
-    await b.driver.wait(async () => (await numberAt('order.clamp2Along_mm')) === 180, 5000);
+    await b.driver.wait(async () => (await numberAt('order.clamp2Along_mm')) === 180, PATIENCE_ms);
     await (await b.find('handle-clamp-2')).sendKeys(Key.DELETE);
-    await b.driver.wait(async () => !(await b.has('handle-clamp-2')), 5000);
+    await b.driver.wait(async () => !(await b.has('handle-clamp-2')), PATIENCE_ms);
     await draw('handle-residual', 40, 0);
     await b.says('field-before', /\d\d G to the right/);
     await (await b.find('handle-residual')).sendKeys(Key.ARROW_LEFT);

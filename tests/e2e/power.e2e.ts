@@ -1,6 +1,7 @@
 import { beforeEach, describe, test } from 'node:test';
 import type { Session } from './browser';
 import { freshStart, openDemo, openStop, oneBrowser, type Served } from './paths';
+import { PATIENCE_ms } from './patience';
 
 let app: Served;
 let b: Session;
@@ -20,7 +21,7 @@ describe('the ten-minute window', () => {
     await b.says('rhythm', /rods?, then .* of rest.*At 80 A or less it never has to rest/);
     await b.says('runs-over', /thermal cut-out/);
     await b.tap('insert-rest');
-    await b.driver.wait(async () => !(await b.has('runs-over')), 5000);
+    await b.driver.wait(async () => !(await b.has('runs-over')), PATIENCE_ms);
     await b.tap('undo');
     await b.says('runs-over', /thermal cut-out/);
   });
@@ -33,7 +34,7 @@ describe('the supply chain', () => {
     await openStop(b, 'power');
     await b.says('weakest', /cord/);
     await b.tap('use-cord-heavy');
-    await b.driver.wait(async () => !/: cord/.test(await b.text('weakest')), 5000);
+    await b.driver.wait(async () => !/: cord/.test(await b.text('weakest')), PATIENCE_ms);
     await b.tap('undo');
     await b.says('weakest', /cord/);
     await b.tap('link-cord');
@@ -51,7 +52,7 @@ describe('machine and supply', () => {
     await b.saysMain(/margin of 1.25 for an inverter/);
     await openDemo(b, app.url, 'ramp-guard', 'power');
     await b.tap('supply-workshop-32');
-    await b.driver.wait(async () => !/generator/.test(await b.text('weakest')), 5000);
+    await b.driver.wait(async () => !/generator/.test(await b.text('weakest')), PATIENCE_ms);
   });
 
   test('an AC-only machine with a DC-only rod: shut, with the reason, until another rod is taken', async () => {
@@ -108,7 +109,7 @@ describe('machine and supply', () => {
   test('a battery machine asks for no supply, and says how many rods a charge melts', async () => {
     await openDemo(b, app.url, 'ramp-guard', 'power');
     await b.tap('machine-battery-120');
-    await b.driver.wait(async () => !(await b.has('supply-slip-16')), 5000);
+    await b.driver.wait(async () => !(await b.has('supply-slip-16')), PATIENCE_ms);
     await b.says('day-per-charge', /rods/);
     await b.driver.get(`${app.url}/job/ramp-guard/room/charge`);
     await b.saysMain(/1200 Wh when full/);
@@ -134,7 +135,7 @@ describe('cords', () => {
     await b.type('power.cord2.length_m', '40 m');
     await b.find('link-cord-2');
     await b.tap('cord2-remove');
-    await b.driver.wait(async () => !(await b.has('link-cord-2')), 5000);
+    await b.driver.wait(async () => !(await b.has('link-cord-2')), PATIENCE_ms);
   });
 });
 
@@ -146,7 +147,7 @@ describe('which process', () => {
     await b.says('process-first', /Stick first/);
     await b.says('process-gas-wire', /too much wind[\s\S]*Electrode positive \(DCEP\) only/);
     await b.tap('stock-rods');
-    await b.driver.wait(async () => !/Stick first/.test(await b.text('process-first')), 5000);
+    await b.driver.wait(async () => !/Stick first/.test(await b.text('process-first')), PATIENCE_ms);
     await b.says('process-stick', /not here: stick rods/);
     await b.says('process-changes', /With stick rods: stick first/);
     await b.driver.navigate().refresh();

@@ -4,6 +4,7 @@ import { beforeEach, describe, test } from 'node:test';
 import { complaints, type Session } from './browser';
 import { answerStopWork, freshStart, openDemo, openStop, oneBrowser, type Served } from './paths';
 import { allStored, stored } from './stored';
+import { PATIENCE_ms } from './patience';
 
 /** Presses that the commonest repair may take from a blank start to its sheet. */
 const MOST_TAPS = 40;
@@ -180,7 +181,7 @@ describe('nothing entered is lost', () => {
     await b.driver.get(app.url);
     await b.tap('more-vent-cowl');
     await b.tap('delete-vent-cowl');
-    await b.driver.wait(async () => !(await b.has('job-vent-cowl')), 5000);
+    await b.driver.wait(async () => !(await b.has('job-vent-cowl')), PATIENCE_ms);
     await b.tap('to-bin');
     await b.tap('bin-empty');
     await b.tap('bin-empty-sure');
@@ -202,7 +203,7 @@ describe('nothing entered is lost', () => {
   test('delete and copy, with undo', async () => {
     await b.tap('more-ramp-guard');
     await b.tap('delete-ramp-guard');
-    await b.driver.wait(async () => !(await b.has('job-ramp-guard')), 5000);
+    await b.driver.wait(async () => !(await b.has('job-ramp-guard')), PATIENCE_ms);
     await b.tap('notice-undo');
     await b.find('job-ramp-guard');
     await b.tap('more-ramp-guard');

@@ -3,6 +3,7 @@ import { readFileSync } from 'node:fs';
 import { beforeEach, describe, test } from 'node:test';
 import type { Session } from './browser';
 import { freshStart, openDemo, oneBrowser, type Served } from './paths';
+import { PATIENCE_ms } from './patience';
 
 let app: Served;
 let b: Session;
@@ -117,10 +118,10 @@ describe('beads in the section', () => {
     await b.says('pass-7', /7\. Cap/);
     const before = await b.text('pass-1');
     await b.tap('pass-bigger-1');
-    await b.driver.wait(async () => (await b.text('pass-1')) !== before, 5000);
+    await b.driver.wait(async () => (await b.text('pass-1')) !== before, PATIENCE_ms);
     await b.tap('move-weave');
     await b.tap('beads-propose');
-    await b.driver.wait(async () => !(await b.has('pass-7')), 5000);
+    await b.driver.wait(async () => !(await b.has('pass-7')), PATIENCE_ms);
   });
 });
 

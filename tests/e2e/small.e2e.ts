@@ -1,6 +1,7 @@
 import assert from 'node:assert/strict';
 import { after, before, describe, test } from 'node:test';
 import { openBrowser, serve, type Session } from './browser';
+import { PATIENCE_ms } from './patience';
 
 /** Small screens and large type: WCAG 2.2 reflow at 320 px, and a phone of 390 x 844 with everything twice as large. */
 
@@ -45,7 +46,7 @@ for (const [name, size] of [
         await b.driver.get(app.url + path);
         await b.driver.wait(
           async () => (await b.driver.findElements({ css: '[role=main]' })).length > 0,
-          15_000,
+          PATIENCE_ms,
         );
         const found = await b.driver.executeScript<{ over: string[]; work: number; width: number }>(`
           const rolls = (el) => el && (getComputedStyle(el).overflowX === 'auto' || getComputedStyle(el).overflowX === 'scroll' || rolls(el.parentElement));
