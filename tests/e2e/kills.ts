@@ -63,20 +63,22 @@ const evidence: Kind = async (b, url, n) => {
 
 const drag: Kind = async (b, url) => {
   await openDemo(b, url, 'hatch-frame', 'order');
-  const handle = await b.find('handle-clamp-1');
-  await b.driver.executeScript('arguments[0].scrollIntoView({block: "center"})', handle);
-  const before = (await stored(b, 'job/hatch-frame')).job.order;
-  await b.driver
-    .actions()
-    .move({ origin: handle })
-    .press()
-    .move({ origin: handle, x: 24, y: 6 })
-    .release()
-    .perform();
+  const order = async () => (await stored(b, 'job/hatch-frame')).job.order;
+  const before = await order();
+  // The picture may still be laid out anew when it is first pressed: taken hold of again until it goes along.
   await b.driver.wait(
     async () => {
-      const now = (await stored(b, 'job/hatch-frame')).job.order;
-      return now.clampAlong_mm !== before.clampAlong_mm;
+      const handle = await b.find('handle-clamp-1');
+      await b.driver.executeScript('arguments[0].scrollIntoView({block: "center"})', handle);
+      await b.driver
+        .actions()
+        .move({ origin: handle })
+        .press()
+        .move({ origin: handle, x: 24, y: 6 })
+        .release()
+        .perform();
+      const isMoved = async () => (await order()).clampAlong_mm !== before.clampAlong_mm;
+      return b.driver.wait(isMoved, 3000).catch(() => false);
     },
     PATIENCE_ms,
     'the drag moved nothing',
