@@ -23,6 +23,8 @@ export const DIGGING: Readonly<Partial<Record<Coating, number>>> = {
   'iron-powder': 0.25,
   stainless: 0.25,
 };
+/** To where the other face of a sheet stops the heat, mm, and from where it does not. */
+export const SHEET_DEPTH = { full_mm: 3.2, none_mm: 4.5, source: OUR_JUDGEMENT };
 export const PENETRATION_DOUBT = { value: 0.35, source: OUR_JUDGEMENT };
 /** Depth on electrode negative over that on positive: 0.8 mm less of about 1.4 with a 1/8 6013 on the flat. */
 export const NEGATIVE_DEPTH = { value: 0.43, source: PRACTICE };

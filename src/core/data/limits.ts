@@ -33,8 +33,8 @@ export const GAP_BRIDGE_SHARE: Range = { low: 0.8, nominal: 1, high: 1.2 };
 /** An open root is run at about a rod wide and falls away at a rod and a half. */
 export const OPEN_ROOT_RODS = 1.5;
 
-/** Rod diameter over thinner side: no thicker than the plate, roughly; 5/64 is run on 1.5 mm. Common practice. */
-export const ROD_TO_THICKNESS: Range = { low: 1.35, nominal: 1.5, high: 1.8 };
+/** Rod diameter over thinner side: no thicker than the plate, roughly; 5/64 is run on 1.2 mm and 1/16 on 0.9. Common practice. */
+export const ROD_TO_THICKNESS: Range = { low: 1.35, nominal: 1.6, high: 2 };
 
 /** Volts by which a rod's "about so many" may be missed and it still runs: surely, likely, with luck. */
 export const OCV_SLACK_V: Range = { low: 15, nominal: 10, high: 5 };

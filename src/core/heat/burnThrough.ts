@@ -35,7 +35,11 @@ export function meltWidthRatio(
   return meltRatioAtPace(current_A, travel_mm_s, thickness_mm, thinShare, metal);
 }
 
-function meltRatioAtPace(
+/**
+ * The same at the pace of a hand.
+ * @param travel_mm_s pace, mm/s
+ */
+export function meltRatioAtPace(
   current_A: number,
   travel_mm_s: number,
   thickness_mm: number,

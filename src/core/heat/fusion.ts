@@ -6,9 +6,11 @@ import {
   FUSED_WIDTH_CORES,
   NEGATIVE_DEPTH,
   PENETRATION_DOUBT,
+  SHEET_DEPTH,
 } from '../data/fusion';
 import { ampsForHeat_A, arcHeat_W } from './arcEnergy';
-import { within, type Range } from '../units/range';
+import { meltRatioAtPace, type MeltProperties } from './burnThrough';
+import { mapRange, within, type Range } from '../units/range';
 
 /** Whether the arc melts what it should: the floor under the amps on a thick side, and the depth into it. */
 
@@ -42,4 +44,25 @@ export function penetration_mm(coating: Coating, current_A: number, negative: bo
   const pool_mm = arcHeat_W(current_A) / powerFor_W(1);
   const digs = (DIGGING[coating] ?? 0) * (negative ? NEGATIVE_DEPTH.value : 1);
   return within(digs * pool_mm, PENETRATION_DOUBT.value);
+}
+
+/**
+ * Depth melted of a sheet, mm: heat does not spread under the pool but is stopped by the other face, so that a pool melted right through
+ * as wide as the sheet is thick has fused it. Nothing is said of plate: from the end of sheet on it counts less and less.
+ * @param current_A amps, @param travel_mm_s pace, @param thickness_mm thin side, @param share share of the heat it takes
+ * @returns mm, never more than the sheet; null where it is plate
+ */
+export function sheetDepth_mm(
+  current_A: number,
+  travel_mm_s: number,
+  thickness_mm: number,
+  share: number,
+  metal: MeltProperties,
+): Range | null {
+  const taper = (SHEET_DEPTH.none_mm - thickness_mm) / (SHEET_DEPTH.none_mm - SHEET_DEPTH.full_mm);
+  if (taper <= 0) return null;
+  const counts = Math.min(1, taper);
+  const ratio = meltRatioAtPace(current_A, travel_mm_s, thickness_mm, share, metal);
+  const through = within(ratio * counts, PENETRATION_DOUBT.value);
+  return mapRange(through, (part) => thickness_mm * Math.min(1, part));
 }

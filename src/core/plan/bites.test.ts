@@ -179,8 +179,8 @@ describe('amps beyond the range of a rod', () => {
       'rod.size': '1/8',
       'rod.current_A': null,
       'look.position': 'overhead',
-      'joint.thicknessA_mm': 3,
-      'joint.thicknessB_mm': 3,
+      'joint.thicknessA_mm': 2.5,
+      'joint.thicknessB_mm': 2.5,
     });
     const share = (situation.current_A?.value ?? NaN) / (situation.window?.low_A ?? NaN);
     expect(share).toBeGreaterThanOrEqual(0.9);

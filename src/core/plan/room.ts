@@ -230,6 +230,15 @@ export function unknown(spoken: Spoken & { ask: string }, hurts: boolean): RoomB
   };
 }
 
+/**
+ * A rule of thumb or a fit: it warns where its bad end fails, and closes only where its good end fails too.
+ * @param gap what is said where only the bad end fails
+ */
+export function ofThumb(body: RoomBody, gap: string): RoomBody {
+  if (body.state !== 'none' || body.left === null || body.left.high < 0) return body;
+  return { ...ruled(body, 'tight'), gap };
+}
+
 /** A limit met only by what is usual for a kind: where that may or may not hold, it is not known, and not none. */
 export function guessed(body: RoomBody, gap: string): RoomBody {
   if (body.state !== 'none' || body.left === null || body.left.nominal < 0) return body;

@@ -1,7 +1,7 @@
 import { BEAD_OVERLAP } from '../data/limits';
 import { rodClass, type RodClassId } from '../data/rods';
 import { ROD_SIZES, STUB_mm, type RodSizeId } from '../data/rodSizes';
-import type { MoveId } from '../data/words';
+import type { MoveId, PositionId } from '../data/words';
 import type { Region } from '../joint/region';
 import { clamp } from './amps';
 import { intoLayers, profileOf, rolesOf, type LayoutQuestion, type PassRole } from './layout';
@@ -44,14 +44,23 @@ export interface BeadPlan {
   largest_mm2: number;
 }
 
-/** Pace of a hand-held rod on steel, mm/s. Ours, read off the jobs the melt-through fit was made on: they ran at 2.2 to 2.9. */
-const PACE_FASTEST_mm_s = 2.75;
+/** Pace of a hand-held rod on steel, mm/s: dragged fast on sheet, slowest uphill and in a root. Common practice: 80 to 330 mm/min. */
+const PACE_FASTEST_mm_s = 5.5;
 const PACE_SLOWEST_mm_s = 1.3;
+/**
+ * Slowest that passes are planned at, mm/s: slower lays fewer beads and twice the heat. Uphill and with a rod that is whipped the pool is
+ * carried slowly. Common practice: 130 to 210 mm/min lying, 85 to 145 uphill, 90 to 130 in a whipped root.
+ */
+const PACE_PLANNED_mm_s = { lying: 2.2, uphill: 1.55, whipped: 1.55 } as const;
+/** Between unequal sides the pace is the thick side's: slow enough to fuse it. Read off the jobs the melt-through fit was made on. */
+const PACE_UNEVEN_mm_s = 2.75;
+/** No bead is smaller than its rod lays a pool wide: section over the square of the core. Common practice: legs of 1.1 to 1.4 cores. */
+const LEAST_BEAD_CORES2 = 0.7;
 /** Aluminium is run about twice as fast. */
 const ALUMINIUM_PACE = 2;
 const MOST_PASSES = 60;
-/** How many passes more are tried so that the cap comes out even. */
-const EXTRA_PASSES = 4;
+/** How many passes more are tried so that the cap comes out even: one in so many, and one. */
+const EXTRA_PASSES = 10;
 
 /** Weld metal one rod lays: core area x (length - stub) x recovery, mm3. */
 export function depositPerRod_mm3(id: RodClassId, size: RodSizeId): number {
@@ -64,14 +73,34 @@ export const arcPerRod_s = (id: RodClassId, size: RodSizeId, current_A: number):
   depositPerRod_mm3(id, size) / (rodClass(id).deposit_mm3_As * current_A);
 
 /** Smallest and largest bead that a hand lays with a rod, mm2: what its arc lays at the fastest and the slowest pace. */
-export function handLays_mm2({ rodClass: id, current_A }: BurnedRod): { smallest: number; largest: number } {
+export function handLays_mm2(
+  { rodClass: id, size, current_A }: BurnedRod,
+  uneven = false,
+): { smallest: number; largest: number } {
   const row = rodClass(id);
   const pace = row.coating === 'aluminium' ? ALUMINIUM_PACE : 1;
   const deposit_mm3_s = row.deposit_mm3_As * current_A;
+  const largest = deposit_mm3_s / (PACE_SLOWEST_mm_s * pace);
+  const pool = LEAST_BEAD_CORES2 * ROD_SIZES[size].diameter_mm ** 2;
   return {
-    smallest: deposit_mm3_s / (PACE_FASTEST_mm_s * pace),
-    largest: deposit_mm3_s / (PACE_SLOWEST_mm_s * pace),
+    smallest: Math.min(
+      largest,
+      Math.max(deposit_mm3_s / ((uneven ? PACE_UNEVEN_mm_s : PACE_FASTEST_mm_s) * pace), pool),
+    ),
+    largest,
   };
+}
+
+/** Largest bead that is planned with a rod in a position, mm2: what a hand lays at the pace it goes by itself. */
+function planned_mm2({ rodClass: id, current_A }: BurnedRod, position: PositionId | null): number {
+  const { coating, deposit_mm3_As } = rodClass(id);
+  const pace =
+    coating === 'aluminium'
+      ? ALUMINIUM_PACE * PACE_SLOWEST_mm_s
+      : coating === 'cellulosic'
+        ? PACE_PLANNED_mm_s.whipped
+        : PACE_PLANNED_mm_s[position === 'vertical' ? 'uphill' : 'lying'];
+  return (deposit_mm3_As * current_A) / pace;
 }
 
 export interface BeadQuestion {
@@ -80,6 +109,9 @@ export interface BeadQuestion {
   area_mm2: number;
   region?: Region | null;
   length_mm: number;
+  position?: PositionId | null;
+  /** Thin to thick. */
+  uneven?: boolean;
   /** Another rod for the first pass. */
   root?: BurnedRod | null;
   /** Passes asked for by the welder, and their sizes against one another. */
@@ -93,18 +125,22 @@ export interface BeadQuestion {
 }
 
 /**
- * Lays a joint out in passes: as few as a hand-held pace allows, of one size, and one or two more where the cap would come out uneven.
+ * Lays a joint out in passes: as few as the pace a hand goes by itself allows, of one size, and one or two more where the cap would come out uneven.
  * @returns the passes, whose areas add up to the section unless one bead alone is bigger than it
  */
 export function planBeads(question: BeadQuestion): BeadPlan {
   const { rod, area_mm2, length_mm, region = null, root = null, tackArc_s = 0 } = question;
-  const main = handLays_mm2(rod);
+  const main = handLays_mm2(rod, question.uneven);
   // The root takes a bead of its own rod; the rest is the main rod's.
-  const first = root ? handLays_mm2(root) : null;
+  const first = root ? handLays_mm2(root, question.uneven) : null;
   const rootArea = first ? Math.min(area_mm2, (first.smallest + first.largest) / 2) : 0;
   const rest_mm2 = Math.max(0, area_mm2 - rootArea);
   const rootAlone = first !== null && rest_mm2 < main.smallest;
-  const least = clamp(Math.ceil(rest_mm2 / main.largest - 1e-9), 1, MOST_PASSES);
+  const least = clamp(
+    Math.ceil(rest_mm2 / planned_mm2(rod, question.position ?? null) - 0.05),
+    1,
+    MOST_PASSES,
+  );
   const most = Math.max(least, Math.floor(rest_mm2 / main.smallest + 1e-9));
   const areasFor = (count: number): number[] => {
     if (rootAlone) return [Math.max(area_mm2, first.smallest)];
@@ -171,7 +207,10 @@ const layQuestion =
 
 /** The fewest passes whose last layer covers the face, if a few more do it; else the fewest. */
 function evenCount(least: number, most: number, missing: (count: number) => number): number {
-  const tried = Array.from({ length: Math.min(EXTRA_PASSES, most - least) + 1 }, (_, n) => least + n);
+  const tried = Array.from(
+    { length: Math.min(1 + Math.floor(least / EXTRA_PASSES), most - least) + 1 },
+    (_, n) => least + n,
+  );
   let best = least;
   let bestMissing = Infinity;
   for (const count of tried) {

@@ -220,6 +220,7 @@ describe('amps', () => {
     proposeAmps({
       window: { low_A: 75, high_A: 125, by: 'table', source: { name: 'test', grade: 'practice' } },
       size: '1/8',
+      coating: 'rutile',
       thin_mm: 6,
       thick_mm: 6,
       position: 'flat',

@@ -109,6 +109,7 @@ export function butterStep(situation: Situation): Step | null {
     current_A === null
       ? null
       : planBeads({
+          position: job.look.position,
           rod: { rodClass: butter.rodClass, size, current_A },
           area_mm2: thickness_mm * BUTTER_mm,
           length_mm,

@@ -5,7 +5,7 @@ import { AIMS } from '../../data/words';
 import { inWords, trimmed } from '../../units/format';
 import { within } from '../../units/range';
 import { heatShare } from '../../rods/settings';
-import { under, unknown } from '../room';
+import { ofThumb, under, unknown } from '../room';
 import type { Assessor } from './assessor';
 
 /** Amps before the arc melts through the thinner side, at the plan's own pace. */
@@ -45,7 +45,7 @@ export const burnThrough: Assessor = {
     const amps = within(pass.rod.current_A, DIAL_ERROR[machine?.value.dial ?? 'none']);
     const side = inWords(situation.system).size(joint.thin_mm);
     const share = heatShare(aim.value, job.rod.workAngle_deg);
-    return under('A', amps, holesAt_A, {
+    const body = under('A', amps, holesAt_A, {
       now: `${pass.rod.current_A} A`,
       gap: 'until burn-through',
       past: 'past burn-through',
@@ -78,5 +78,6 @@ export const burnThrough: Assessor = {
       ],
       ask: 'A bead on scrap of the same thickness tells more than this.',
     });
+    return ofThumb(body, 'likely holes: short runs, a scrap bead first');
   },
 };

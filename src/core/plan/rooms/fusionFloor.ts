@@ -7,7 +7,7 @@ import { PRACTICE } from '../../data/sources';
 import { fusionFloor_A } from '../../heat/fusion';
 import { heatShare } from '../../rods/settings';
 import { inWords, trimmed } from '../../units/format';
-import { over } from '../room';
+import { ofThumb, over } from '../room';
 import type { Assessor } from './assessor';
 import { dialledAmps } from './rodAmps';
 
@@ -31,7 +31,7 @@ export const fusionFloor: Assessor = {
     const floor = fusionFloor_A(coating, diameter_mm, joint.thick_mm, thickShare);
     const noWindow = holesAt_A !== null && floor.nominal > holesAt_A.nominal;
     const ceiling = trimmed(holesAt_A?.nominal ?? 0, 0);
-    return over('A', amps, floor, {
+    const body = over('A', amps, floor, {
       now: `${current_A.value} A`,
       gap: noWindow ? 'fused, but no amps suit both sides' : 'over slag caught on the thick side',
       past: noWindow ? 'short: no amps suit both sides' : 'too cold for the thick side',
@@ -52,5 +52,6 @@ export const fusionFloor: Assessor = {
       ],
       ask: 'Cut a scrap joint across: that shows whether the thick side was fused.',
     });
+    return ofThumb(body, 'the thick side may only be wetted');
   },
 };

@@ -5,7 +5,7 @@ import { OUR_JUDGEMENT, PRACTICE } from '../../data/sources';
 import { JOINTS } from '../../data/joints';
 import { exactly, mapRange } from '../../units/range';
 import { inWords } from '../../units/format';
-import { under, unknown } from '../room';
+import { ofThumb, under, unknown } from '../room';
 import type { Assessor } from './assessor';
 
 /** Gap against what the rod and the thin edge can bridge. */
@@ -32,7 +32,7 @@ export const gap: Assessor = {
     const rod_mm = ROD_SIZES[rod.value.size].diameter_mm;
     const bridge_mm = groove ? OPEN_ROOT_RODS * rod_mm : Math.min(rod_mm, joint.thin_mm);
     const limit = mapRange(GAP_BRIDGE_SHARE, (share) => share * bridge_mm);
-    return under('mm', exactly(joint.gap_mm), limit, {
+    const body = under('mm', exactly(joint.gap_mm), limit, {
       now: `${show(joint.gap_mm)} gap`,
       gap: 'before it falls through',
       past: 'too wide',
@@ -47,5 +47,6 @@ export const gap: Assessor = {
         { words: 'Give or take a fifth, by hand.', source: OUR_JUDGEMENT },
       ],
     });
+    return ofThumb(body, 'wide: bridge it from side to side, dot on dot');
   },
 };

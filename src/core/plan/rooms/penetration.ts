@@ -1,10 +1,10 @@
 import { DIGGING, PENETRATION_DOUBT, ROOT_FUSED_mm } from '../../data/fusion';
 import { rodClass } from '../../data/rods';
-import { PRACTICE } from '../../data/sources';
+import { BURN_THROUGH_FIT, PRACTICE } from '../../data/sources';
 import { vShape } from '../../joint/shapes/butt';
 import { JOINTS } from '../../data/joints';
-import { penetration_mm } from '../../heat/fusion';
-import { inWords } from '../../units/format';
+import { penetration_mm, sheetDepth_mm } from '../../heat/fusion';
+import { inWords, trimmed } from '../../units/format';
 import { exactly } from '../../units/range';
 import { guessed, over } from '../room';
 import type { Reads } from '../situation';
@@ -50,14 +50,20 @@ export const penetration: Assessor = {
   title: 'Depth at the root',
   short: 'root',
   stop: 'rod',
-  assess(situation: Reads<'beads' | 'pole' | 'system' | 'joint' | 'job'>) {
-    const { beads, pole, system } = situation;
+  assess(situation: Reads<'beads' | 'pole' | 'system' | 'joint' | 'job' | 'thinShare' | 'melt'>) {
+    const { beads, pole, system, joint, thinShare, melt } = situation;
     const asked = wanted(situation);
     const pass = beads?.passes[0];
     if (!asked || !pass) return null;
     const { coating } = rodClass(pass.rod.rodClass);
     if (DIGGING[coating] === undefined) return null;
-    const depth = penetration_mm(coating, pass.rod.current_A, pole?.value === 'DCEN');
+    const inPlate = penetration_mm(coating, pass.rod.current_A, pole?.value === 'DCEN');
+    const inSheet =
+      joint.thin_mm === null
+        ? null
+        : sheetDepth_mm(pass.rod.current_A, pass.travel_mm_s, joint.thin_mm, thinShare, melt);
+    const bySheet = inSheet !== null && inSheet.nominal > inPlate.nominal;
+    const depth = bySheet ? inSheet : inPlate;
     const say = inWords(system).size;
     const body = over('mm', depth, exactly(asked.mm), {
       now: `digs about ${say(depth.nominal)}`,
@@ -67,8 +73,10 @@ export const penetration: Assessor = {
       reasons: [
         { words: asked.words, source: PRACTICE },
         {
-          words: `A ${pass.rod.rodClass} at ${pass.rod.current_A} A melts in about ${say(depth.low)} to ${say(depth.high)}${pole?.value === 'DCEN' ? ', on electrode negative' : ''}.`,
-          source: PENETRATION_DOUBT.source,
+          words: bySheet
+            ? `Sheet: heat is stopped by its other face. At ${pass.rod.current_A} A and ${trimmed(pass.travel_mm_s, 1)} mm/s it is melted ${say(depth.low)} to ${say(depth.high)} deep.`
+            : `A ${pass.rod.rodClass} at ${pass.rod.current_A} A melts in about ${say(depth.low)} to ${say(depth.high)}${pole?.value === 'DCEN' ? ', on electrode negative' : ''}.`,
+          source: bySheet ? BURN_THROUGH_FIT : PENETRATION_DOUBT.source,
         },
       ],
       ask: 'Cut a scrap joint across and etch it.',

@@ -9,7 +9,7 @@ import { spreadShare_per_mm } from '../../heat/spread';
 import { inWords, trimmed } from '../../units/format';
 import { within } from '../../units/range';
 import { holesRange } from '../stages/holes';
-import { guessed, under } from '../room';
+import { guessed, ofThumb, under } from '../room';
 import type { Reads } from '../situation';
 import type { Assessor } from './assessor';
 
@@ -92,6 +92,8 @@ export const restart: Assessor = {
       ],
       ask: 'Rest longer between rods, or begin the next run elsewhere.',
     });
-    return meltFitted ? body : guessed(body, 'may hole at a restart');
+    return meltFitted
+      ? ofThumb(body, 'likely holes at a restart: let it cool')
+      : guessed(body, 'may hole at a restart');
   },
 };

@@ -4,7 +4,7 @@ import { ROD_SIZES } from '../../data/rodSizes';
 import { PRACTICE } from '../../data/sources';
 import { inWords } from '../../units/format';
 import { exactly, mapRange } from '../../units/range';
-import { under } from '../room';
+import { ofThumb, under } from '../room';
 import type { Assessor } from './assessor';
 
 /** Rod diameter against the thinner side: no thicker than the plate, roughly. */
@@ -18,7 +18,7 @@ export const rodDiameter: Assessor = {
     const say = inWords(system).size;
     const { diameter_mm, inches } = ROD_SIZES[rod.value.size];
     const limit = mapRange(ROD_TO_THICKNESS, (share) => share * thin_mm);
-    return under('mm', exactly(diameter_mm), limit, {
+    const body = under('mm', exactly(diameter_mm), limit, {
       now: `${inches} rod`,
       gap: 'of plate to spare',
       past: 'too thick a rod',
@@ -30,5 +30,6 @@ export const rodDiameter: Assessor = {
         },
       ],
     });
+    return ofThumb(body, 'a thick rod for this sheet');
   },
 };

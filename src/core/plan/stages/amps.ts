@@ -1,4 +1,8 @@
 import { ampWindow, proposeAmps, type AmpWindow } from '../../rods/amps';
+import { isSheet, UNEQUAL_SIDES } from '../../data/limits';
+import { ROD_SIZES } from '../../data/rodSizes';
+import { fusionFloor_A } from '../../heat/fusion';
+import { rodClass } from '../../data/rods';
 import { planBeads } from '../../rods/beads';
 import type { RodChoice } from '../../rods/choose';
 import type { Choice } from '../choice';
@@ -13,13 +17,16 @@ export type AmpsContext = Reads<
 /** Amps that a rod is begun with: from packet or table, by thickness, position and aim, and under what holes the thin side. */
 export function startAmps(rod: RodChoice, window: AmpWindow, context: AmpsContext): number {
   const { job, joint, plate, machine, aim, leanShare, metalMelt, length_mm } = context;
+  const { coating } = rodClass(rod.rodClass);
   const ask = (holes: number | null) =>
     proposeAmps({
       window,
       size: rod.size,
+      coating,
       thin_mm: joint.thin_mm,
       thick_mm: joint.thick_mm,
       position: job.look.position,
+      downhill: isSheet(joint.thin_mm) && coating !== 'basic',
       aim: aim.value,
       holesAt_A: holes,
       machineMin_A: plate?.min_A?.range.nominal ?? null,
@@ -28,9 +35,26 @@ export function startAmps(rod: RodChoice, window: AmpWindow, context: AmpsContex
     });
   const first = ask(null);
   if (joint.area_mm2 === null) return first;
-  const beads = planBeads({ rod: { ...rod, current_A: first }, area_mm2: joint.area_mm2, length_mm });
+  const uneven = joint.ratio >= UNEQUAL_SIDES.ratio;
+  const beads = planBeads({
+    rod: { ...rod, current_A: first },
+    area_mm2: joint.area_mm2,
+    length_mm,
+    position: job.look.position,
+    uneven,
+  });
   const holes = holesRange(beads, joint.thin_mm, leanShare, metalMelt.properties, metalMelt.fitted);
-  return holes && holes.low < first ? ask(holes.low) : first;
+  const safe = holes && holes.low < first ? ask(holes.low) : first;
+  if (!uneven || joint.thick_mm === null || !metalMelt.fitted) return safe;
+  // The thick side has to be fused, as long as that does not hole the thin one.
+  const floor = fusionFloor_A(
+    coating,
+    ROD_SIZES[rod.size].diameter_mm,
+    joint.thick_mm,
+    1 - leanShare,
+  ).nominal;
+  const most = Math.min(holes?.nominal ?? Infinity, window.high_A, plate?.max_A?.range.low ?? Infinity);
+  return safe < floor && floor < most ? Math.ceil(floor) : safe;
 }
 
 /** Amps that the app begins with; null where no rod is told. */

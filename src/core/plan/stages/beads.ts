@@ -1,3 +1,4 @@
+import { UNEQUAL_SIDES } from '../../data/limits';
 import { jointTraits } from '../../data/joints';
 import { SPOIL_SHARE, TACK_ARC_s } from '../../data/limits';
 import type { Job } from '../../formats/job';
@@ -27,6 +28,8 @@ export function beads(context: AmpsContext & Reads<'rod' | 'current_A' | 'root' 
     area_mm2: joint.area_mm2,
     region: regionOf(job.joint),
     length_mm,
+    position: job.look.position,
+    uneven: joint.ratio >= UNEQUAL_SIDES.ratio,
     root: root && { rodClass: root.rod.rodClass, size: root.rod.size, current_A: root.current_A },
     count: job.rod.beadCount,
     shares: job.rod.beadShares,
