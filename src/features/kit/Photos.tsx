@@ -36,8 +36,12 @@ export function Photos({ machine, change }: { machine: Machine; change: Change }
       {machine.photos.map((id) => (
         <Photo key={id} id={id} onDrop={() => drop(id)} />
       ))}
-      {machine.photos.length < MOST_PHOTOS && (
+      {machine.photos.length < MOST_PHOTOS ? (
         <Act title="Add a picture" testID="add-photo" onPress={() => void add()} />
+      ) : (
+        <Words as="small" tone="quiet" testID="photos-full">
+          {`${MOST_PHOTOS} pictures are the most: take one out to add another.`}
+        </Words>
       )}
     </View>
   );

@@ -1,6 +1,5 @@
-import { UNEQUAL_SIDES } from '../../data/limits';
+import { UNEQUAL_SIDES , SPOIL_SHARE, TACK_ARC_s } from '../../data/limits';
 import { jointTraits } from '../../data/joints';
-import { SPOIL_SHARE, TACK_ARC_s } from '../../data/limits';
 import type { Job } from '../../formats/job';
 import type { Tin } from '../../formats/kit';
 import { jointGeometry } from '../../joint/geometry';
