@@ -1,3 +1,4 @@
+import type { FamilyId } from './families';
 import { memoryOf, OUR_JUDGEMENT, PRACTICE } from './sources';
 
 /** Placed figures of the heat stop. */
@@ -13,6 +14,12 @@ export const HARD_LIMIT_HV = {
 export const HARDNESS_DOUBT_HV = { value: 30, source: OUR_JUDGEMENT } as const;
 /** Cooling time that quenched and tempered plate wants, s from 800 to 500 °C. */
 export const QUENCHED_COOLING_s = { low: 5, high: 20, source: memoryOf('plate makers, Q&T plate') } as const;
+/** Thick plate of families that a cold small bead quenches too fast: fewer and bigger ones are laid. */
+export const LIKES_BIG_BEADS = {
+  families: ['quenched-tempered-wear-plate'] as readonly FamilyId[],
+  from_mm: 15,
+  source: OUR_JUDGEMENT,
+} as const;
 /** Heat input of duplex stainless, kJ/mm of arc energy. */
 export const DUPLEX_HEAT_kJ_mm = { low: 0.5, high: 2.5, source: memoryOf('EN 1011-3 and practice') } as const;
 /** Most metal temperature between beads on ferritic steel where no rule says less, °C. */

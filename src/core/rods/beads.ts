@@ -56,8 +56,8 @@ const PACE_PLANNED_mm_s = { lying: 2.2, uphill: 1.55, whipped: 1.55 } as const;
 const PACE_UNEVEN_mm_s = 2.75;
 /** No bead is smaller than its rod lays a pool wide: section over the square of the core. Common practice: legs of 1.1 to 1.4 cores. */
 const LEAST_BEAD_CORES2 = 0.7;
-/** Aluminium is run about twice as fast. */
-const ALUMINIUM_PACE = 2;
+/** Aluminium is never run slowly: its pool would run away. */
+const ALUMINIUM_SLOWEST_mm_s = 2.6;
 const MOST_PASSES = 60;
 /** How many passes more are tried so that the cap comes out even: one in so many, and one. */
 const EXTRA_PASSES = 10;
@@ -78,15 +78,13 @@ export function handLays_mm2(
   uneven = false,
 ): { smallest: number; largest: number } {
   const row = rodClass(id);
-  const pace = row.coating === 'aluminium' ? ALUMINIUM_PACE : 1;
+  const aluminium = row.coating === 'aluminium';
   const deposit_mm3_s = row.deposit_mm3_As * current_A;
-  const largest = deposit_mm3_s / (PACE_SLOWEST_mm_s * pace);
+  const largest = deposit_mm3_s / (aluminium ? ALUMINIUM_SLOWEST_mm_s : PACE_SLOWEST_mm_s);
+  const fastest = uneven && !aluminium ? PACE_UNEVEN_mm_s : PACE_FASTEST_mm_s;
   const pool = LEAST_BEAD_CORES2 * ROD_SIZES[size].diameter_mm ** 2;
   return {
-    smallest: Math.min(
-      largest,
-      Math.max(deposit_mm3_s / ((uneven ? PACE_UNEVEN_mm_s : PACE_FASTEST_mm_s) * pace), pool),
-    ),
+    smallest: Math.min(largest, Math.max(deposit_mm3_s / fastest, pool)),
     largest,
   };
 }
@@ -96,7 +94,7 @@ function planned_mm2({ rodClass: id, current_A }: BurnedRod, position: PositionI
   const { coating, deposit_mm3_As } = rodClass(id);
   const pace =
     coating === 'aluminium'
-      ? ALUMINIUM_PACE * PACE_SLOWEST_mm_s
+      ? ALUMINIUM_SLOWEST_mm_s
       : coating === 'cellulosic'
         ? PACE_PLANNED_mm_s.whipped
         : PACE_PLANNED_mm_s[position === 'vertical' ? 'uphill' : 'lying'];
@@ -110,6 +108,8 @@ export interface BeadQuestion {
   region?: Region | null;
   length_mm: number;
   position?: PositionId | null;
+  /** As few and as big as a hand lays them: the metal wants the heat. */
+  big?: boolean;
   /** Thin to thick. */
   uneven?: boolean;
   /** Another rod for the first pass. */
@@ -137,7 +137,7 @@ export function planBeads(question: BeadQuestion): BeadPlan {
   const rest_mm2 = Math.max(0, area_mm2 - rootArea);
   const rootAlone = first !== null && rest_mm2 < main.smallest;
   const least = clamp(
-    Math.ceil(rest_mm2 / planned_mm2(rod, question.position ?? null) - 0.05),
+    Math.ceil(rest_mm2 / (question.big ? main.largest : planned_mm2(rod, question.position ?? null)) - 0.05),
     1,
     MOST_PASSES,
   );

@@ -1,10 +1,10 @@
-import { DUPLEX_HEAT_kJ_mm, QUENCHED_COOLING_s } from '../../data/heatLimits';
+import { DUPLEX_HEAT_kJ_mm, HAND_HEAT, QUENCHED_COOLING_s } from '../../data/heatLimits';
 import { jointTraits } from '../../data/joints';
 import { EN_1011_2_D, type Source } from '../../data/sources';
 import { STICK_EFFICIENCY } from '../../heat/arcEnergy';
 import { heatForCooling_kJ_mm } from '../../heat/cooling85';
 import { trimmed } from '../../units/format';
-import { inside } from '../room';
+import { inside, ofThumb } from '../room';
 import type { Reads } from '../situation';
 import type { Assessor } from './assessor';
 
@@ -13,6 +13,8 @@ interface Window {
   high: number;
   words: string;
   source: Source;
+  /** A plate maker's guide, which a hand keeps to as it can; else it goes by the bad end. */
+  guide: boolean;
 }
 
 /** Least and most heat input of this metal, kJ/mm with the arc's efficiency in it; null where it has no window. */
@@ -28,6 +30,7 @@ function windowOf({ wants, heat, joint }: Reads<'wants' | 'heat' | 'joint'>): Wi
       high: by(high, hot_C),
       words: `Cooling in ${low} s at the coldest bead to ${high} s at the hottest.`,
       source: QUENCHED_COOLING_s.source,
+      guide: true,
     };
   }
   if (wants.families.includes('duplex-stainless')) {
@@ -37,6 +40,7 @@ function windowOf({ wants, heat, joint }: Reads<'wants' | 'heat' | 'joint'>): Wi
       high: high * STICK_EFFICIENCY,
       words: `${low} to ${high} kJ/mm of arc energy: too little leaves it all ferrite, too much brittle.`,
       source,
+      guide: false,
     };
   }
   return null;
@@ -52,7 +56,9 @@ export const heatInput: Assessor = {
     const { input } = situation.heat;
     if (!window || !input || window.high <= window.low) return null;
     const nominal = (input.least_kJ_mm + input.most_kJ_mm) / 2;
-    return inside('kJ/mm', { low: input.least_kJ_mm, nominal, high: input.most_kJ_mm }, window, {
+    const give = window.guide ? HAND_HEAT.share : 0;
+    const value = { low: input.least_kJ_mm * (1 - give), nominal, high: input.most_kJ_mm * (1 + give) };
+    const body = inside('kJ/mm', value, window, {
       now: `${trimmed(nominal, 2)} kJ/mm (${trimmed(input.most_kJ_in, 0)} kJ/in of arc energy)`,
       gap: 'inside the window',
       past: 'outside the window',
@@ -67,5 +73,6 @@ export const heatInput: Assessor = {
         },
       ],
     });
+    return window.guide ? ofThumb(body, 'near the edge: keep to the pace') : body;
   },
 };

@@ -1,4 +1,5 @@
-import { UNEQUAL_SIDES , SPOIL_SHARE, TACK_ARC_s } from '../../data/limits';
+import { LIKES_BIG_BEADS } from '../../data/heatLimits';
+import { UNEQUAL_SIDES, SPOIL_SHARE, TACK_ARC_s } from '../../data/limits';
 import { jointTraits } from '../../data/joints';
 import type { Job } from '../../formats/job';
 import type { Tin } from '../../formats/kit';
@@ -17,8 +18,10 @@ import type { Reads } from '../situation';
 const regionOf = remembered((joint: Job['joint']) => fillRegion(joint, jointGeometry(joint)));
 
 /** The passes of a job: laid out in its section, and shared out over sizes where the tin runs short and the welder says so. */
-export function beads(context: AmpsContext & Reads<'rod' | 'current_A' | 'root' | 'kit'>): BeadPlan | null {
-  const { rod: taken, current_A, root, job, joint, length_mm } = context;
+export function beads(
+  context: AmpsContext & Reads<'rod' | 'current_A' | 'root' | 'kit' | 'wants'>,
+): BeadPlan | null {
+  const { rod: taken, current_A, root, job, joint, length_mm, wants } = context;
   if (!taken || !current_A || joint.area_mm2 === null) return null;
   const rod = taken.value;
   const main: BurnedRod = { rodClass: rod.rodClass, size: rod.size, current_A: current_A.value };
@@ -28,6 +31,9 @@ export function beads(context: AmpsContext & Reads<'rod' | 'current_A' | 'root' 
     region: regionOf(job.joint),
     length_mm,
     position: job.look.position,
+    big:
+      (joint.thick_mm ?? 0) >= LIKES_BIG_BEADS.from_mm &&
+      wants.families.some((id) => LIKES_BIG_BEADS.families.includes(id)),
     uneven: joint.ratio >= UNEQUAL_SIDES.ratio,
     root: root && { rodClass: root.rod.rodClass, size: root.rod.size, current_A: root.current_A },
     count: job.rod.beadCount,
