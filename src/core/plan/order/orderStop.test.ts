@@ -37,6 +37,29 @@ describe('arc blow as a room', () => {
     expect(towards?.left?.nominal).toBeLessThan(0);
   });
 
+  // Duplex is half ferrite: a magnet holds some pieces strongly and some weakly (common practice).
+  test('on metal that a magnet holds or does not, the blow is a range down to that of a plate it does not hold', () => {
+    const of = (family: string) =>
+      room(
+        plate({
+          'metal.sideA.family': family,
+          'metal.sameBothSides': true,
+          'rod.rodClass': 'E309L-16',
+          'rod.current_A': 90,
+        }),
+        'arc-blow',
+      );
+    const [steel, duplex, stainless] = ['low-carbon-steel', 'duplex-stainless', 'austenitic-stainless'].map(
+      of,
+    );
+    expect(duplex?.value?.high).toBe(steel?.value?.high);
+    expect(duplex?.value?.low).toBe(stainless?.value?.low);
+    expect(stainless?.value?.low).toBeLessThan(steel?.value?.low ?? NaN);
+    expect(duplex?.reasons.some(({ words }) => /Some pieces of it are held by a magnet/.test(words))).toBe(
+      true,
+    );
+  });
+
   test('either pole is the same; alternating current nearly clears it', () => {
     const worst = (pole: string) =>
       assess(plate({ 'rod.pole': pole }), DEMO_KIT).situation.blow?.judged.worst.blown.field_G ?? NaN;
