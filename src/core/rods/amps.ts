@@ -45,7 +45,7 @@ const USUAL_START: Start = { even: 0.3, perDiameter: 0.25, most: 0.5 };
 const RUTILE_START: Start = { even: 0.35, perDiameter: 0.3, most: 0.6 };
 const TABLED_START: Readonly<Partial<Record<Coating, Start>>> = {
   rutile: RUTILE_START,
-  cellulosic: { even: 0.25, perDiameter: 0.25, most: 0.5 },
+  cellulosic: { even: 0.25, perDiameter: 0.25, most: 0.44 },
   basic: { even: 0.22, perDiameter: 0.05, most: 0.3 },
   'iron-powder': { even: 0.2, perDiameter: 0.05, most: 0.3 },
 };

@@ -59,8 +59,6 @@ const LEAST_BEAD_CORES2 = 0.7;
 /** Aluminium is never run slowly: its pool would run away. */
 const ALUMINIUM_SLOWEST_mm_s = 2.6;
 const MOST_PASSES = 60;
-/** How many passes more are tried so that the cap comes out even: one in so many, and one. */
-const EXTRA_PASSES = 10;
 
 /** Weld metal one rod lays: core area x (length - stub) x recovery, mm3. */
 export function depositPerRod_mm3(id: RodClassId, size: RodSizeId): number {
@@ -125,7 +123,7 @@ export interface BeadQuestion {
 }
 
 /**
- * Lays a joint out in passes: as few as the pace a hand goes by itself allows, of one size, and one or two more where the cap would come out uneven.
+ * Lays a joint out in passes: as few as the pace a hand goes by itself allows, of one size, and one more where the cap would come out uneven.
  * @returns the passes, whose areas add up to the section unless one bead alone is bigger than it
  */
 export function planBeads(question: BeadQuestion): BeadPlan {
@@ -205,20 +203,10 @@ const layQuestion =
     };
   };
 
-/** The fewest passes whose last layer covers the face, if a few more do it; else the fewest. */
+/** The fewest passes, or one more where the last layer then covers more of the face. */
 function evenCount(least: number, most: number, missing: (count: number) => number): number {
-  const tried = Array.from(
-    { length: Math.min(1 + Math.floor(least / EXTRA_PASSES), most - least) + 1 },
-    (_, n) => least + n,
-  );
-  let best = least;
-  let bestMissing = Infinity;
-  for (const count of tried) {
-    const lacks = missing(count);
-    if (lacks < bestMissing) [best, bestMissing] = [count, lacks];
-    if (lacks === 0) break;
-  }
-  return best;
+  const lacks = missing(least);
+  return lacks > 0 && least < most && missing(least + 1) < lacks ? least + 1 : least;
 }
 
 /** Areas with the welder's own shares, the sum left as it is. */

@@ -13,7 +13,7 @@ interface Window {
   high: number;
   words: string;
   source: Source;
-  /** A plate maker's guide, which a hand keeps to as it can; else it goes by the bad end. */
+  /** A makers' guide, which a hand keeps to as it can; else it goes by the bad end. */
   guide: boolean;
 }
 
