@@ -13,5 +13,6 @@ export {
   readSettings,
   whyNotJob,
   whyNotKit,
+  whyNotSettings,
 } from './record';
 export { decodeRod } from '@core/rods/word/decode';

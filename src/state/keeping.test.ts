@@ -425,6 +425,30 @@ describe('last words', () => {
     expect(said.size).toBe(0);
   });
 
+  test('units chosen in the moment before the page is torn down are there again, on a first visit too', async () => {
+    const storage = new MemoryStorage();
+    const { said, words } = smallStorage();
+    for (const [system, theme] of [
+      ['inch', 'daylight'],
+      ['inch', 'dark'],
+      ['metric', 'dark'],
+    ] as const) {
+      const tab = await openTab(storage, undefined, words);
+      storage.powerFor = 0;
+      tab.changeSettings({ system, theme });
+      expect(tab.useApp.getState().settings).toEqual({ system, theme });
+      storage.powerFor = Infinity;
+      Object.defineProperty(navigator, 'locks', { value: sharedLocks(), configurable: true });
+      const again = await openTab(storage, undefined, words);
+      expect(again.useApp.getState().settings).toEqual({ system, theme });
+      expect(said.size).toBe(0);
+    }
+    const told = await openTab(storage, undefined, words);
+    told.changeSettings({ theme: 'sepia' as never });
+    expect(told.useApp.getState().settings.theme).toBe('dark');
+    expect(told.useApp.getState().notice?.words).toMatch(/Not kept: theme/);
+  });
+
   test('a word that was taken back, and that the killed browser had not forgotten yet, undoes nothing that came after it', async () => {
     const storage = new MemoryStorage();
     const { said, words } = smallStorage();

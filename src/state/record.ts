@@ -8,6 +8,7 @@ import { salvage, type LostPart } from '@core/formats/salvage';
 import { DATA_VERSION, upgradeJob, upgradeKit } from '@core/formats/upgrade';
 import type { JournalPage } from './journal';
 import { jobKey } from './keys';
+import { DEFAULT_SETTINGS } from './settings';
 
 const FieldChange = z.object({
   path: z.string(),
@@ -41,8 +42,6 @@ export const Settings = z.object({
   theme: z.enum(['daylight', 'dark']),
 });
 export type Settings = z.infer<typeof Settings>;
-
-export const DEFAULT_SETTINGS: Settings = { system: 'metric', theme: 'daylight' };
 
 /** What reading a record came to. What had to be taken out of one that is otherwise sound stands beside it. */
 export type Stored<T> =
@@ -114,6 +113,7 @@ export const readSettings = (text: string | null): Stored<Settings> =>
 /** Why a record may not be stored; null where it may. */
 export const whyNotJob = (record: JobRecord): string | null => whyNot(JobRecord, record);
 export const whyNotKit = (record: KitRecord): string | null => whyNot(KitRecord, record);
+export const whyNotSettings = (record: Settings): string | null => whyNot(Settings, record);
 
 function whyNot(schema: z.ZodType, record: unknown): string | null {
   const read = schema.safeParse(record);

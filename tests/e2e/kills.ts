@@ -16,6 +16,9 @@ type Kind = (b: Session, url: string, n: number) => Promise<Kept>;
 
 const JOB = 'pier-ladder';
 
+/** Whether a kind has its second turn, fourth, sixth..., where each kill takes the next two kinds. */
+const isOther = (kill: number): boolean => Math.floor((2 * kill) / KILLED_KINDS.length) % 2 === 1;
+
 const jobIs =
   (look: (job: any) => unknown, wanted: unknown, id = JOB): Kept =>
   async (b) => {
@@ -48,7 +51,7 @@ const kit: Kind = async (b, url, n) => {
 
 const evidence: Kind = async (b, url, n) => {
   // Pressed again, an answer is taken back: every next time it is the other.
-  const saw = Math.floor(n / 4) % 2 === 0 ? 'strong' : 'none';
+  const saw = isOther(n) ? 'none' : 'strong';
   await b.driver.get(`${url}/job/vent-cowl/test/sideB/magnet`);
   await b.tap(`saw-${saw}`);
   return jobIs(
@@ -157,4 +160,26 @@ const picture: Kind = async (b, url) => {
   };
 };
 
-export const KILLED_KINDS: readonly Kind[] = [field, kit, evidence, drag, undo, remove, bring, picture];
+const setting: Kind = async (b, url, n) => {
+  await b.driver.get(url);
+  const theme = isOther(n) ? 'daylight' : 'dark';
+  await b.tap(`theme-${theme}`);
+  return async (again) => {
+    const held = async () => (await stored(again, 'settings'))?.theme;
+    await again.driver
+      .wait(async () => (await held()) === theme, PATIENCE_ms)
+      .catch(async () => assert.fail(`the theme is ${await held()}, not ${theme}`));
+  };
+};
+
+export const KILLED_KINDS: readonly Kind[] = [
+  field,
+  kit,
+  evidence,
+  drag,
+  undo,
+  remove,
+  bring,
+  picture,
+  setting,
+];

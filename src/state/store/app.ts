@@ -2,6 +2,7 @@ import { nanoid } from 'nanoid/non-secure';
 import { create } from 'zustand';
 import { EMPTY_KIT } from '@core/formats/blankKit';
 import type { JobRecord, KitRecord, SetAside, Settings } from '../record';
+import { DEFAULT_SETTINGS } from '../settings';
 import { deviceWords, type LastWords } from '../lastWords';
 import { hasNoRoom } from '../reserve';
 import { deviceStorage, isFull, type KeyValueStorage } from '../storage';
@@ -46,7 +47,7 @@ export const useApp = create<AppState>(() => ({
   ready: false,
   jobs: {},
   kit: { kit: EMPTY_KIT, history: [] },
-  settings: { system: 'metric', theme: 'daylight' },
+  settings: DEFAULT_SETTINGS,
   damaged: [],
   newer: {},
   notice: null,

@@ -7,7 +7,7 @@ import { checks, checksNow } from '../late';
 import { readOne, withLock } from '../storage';
 import { get, isForRoom, kept, now, saveWords, say, set, TAB } from './app';
 import { asideOf } from './aside';
-import { kindOf, type AnyRecord } from './records';
+import { kindOf, layOn, type AnyRecord } from './records';
 import { makeRoom } from './room';
 import { announce } from './tabs';
 import { setWaiting } from './waiting';
@@ -59,20 +59,13 @@ export function edit(key: string, edits: readonly Edit[], title: string): Promis
   const laid = kind.lay(shown, page);
   if (refused(key, laid)) return Promise.resolve(false);
   const before = new Map(edits.map(({ path }) => [path, kind.valueAt(shown, path)]));
-  return enqueue(key, page, (base) => (base === null ? undefined : kind.lay(base, page)), before, laid);
+  return enqueue(key, page, (base) => layOn(kind, base, page), before, laid);
 }
 
 /** Puts a whole record; shown at once. @returns whether it is on disk */
 export function put(key: string, record: AnyRecord): Promise<boolean> {
   if (refused(key, record)) return Promise.resolve(false);
   return enqueue(key, null, () => record, null, record);
-}
-
-/** Changes a record as it stands when its turn comes. @returns whether it is on disk */
-export function change<T extends AnyRecord>(key: string, make: (record: T) => T): Promise<boolean> {
-  const shown = kindOf(key)?.shown(key) as T | null;
-  if (!shown || refused(key, shown)) return Promise.resolve(false);
-  return enqueue(key, null, (base) => make((base ?? shown) as T), null, make(shown));
 }
 
 /** Takes a record out for good. @returns whether it is out */
@@ -85,7 +78,7 @@ export function takeOut(key: string): Promise<boolean> {
 export function replay(page: JournalPage): Promise<boolean> {
   const kind = kindOf(page.record);
   if (!kind) return Promise.resolve(false);
-  const act = actOf(page.record, page, (base) => (base === null ? undefined : kind.lay(base, page)), null);
+  const act = actOf(page.record, page, (base) => layOn(kind, base, page), null);
   queueOf(page.record).push(act.act);
   drain(page.record);
   return act.kept;

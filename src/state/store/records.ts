@@ -3,6 +3,7 @@ import { applyKitEdits, readKitPath } from '@core/formats/kitEdits';
 import type * as Checks from '../checks';
 import type { JournalPage } from '../journal';
 import { JOB_PREFIX, KIT_KEY, SETTINGS_KEY } from '../keys';
+import { DEFAULT_SETTINGS } from '../settings';
 import type { JobRecord, KitRecord, Settings, Stored } from '../record';
 import { get, set } from './app';
 import { remember } from './history';
@@ -20,7 +21,19 @@ interface Kind<T extends AnyRecord> {
   /** A record with a page of the journal laid on it. */
   lay(record: T, page: JournalPage): T;
   valueAt(record: T, path: string): unknown;
+  /** What edits are laid on where nothing is stored yet; null where an edit of what is not there is lost with it. */
+  begins: T | null;
 }
+
+/** A record with a page laid on it; one that nobody has stored yet is begun. Undefined where there is nothing to lay it on. */
+export const layOn = (
+  kind: Kind<AnyRecord>,
+  base: AnyRecord | null,
+  page: JournalPage,
+): AnyRecord | undefined => {
+  const on = base ?? kind.begins;
+  return on === null ? undefined : kind.lay(on, page);
+};
 
 const changesOf = (valueAt: (path: string) => unknown, edits: readonly Edit[]) =>
   edits.map(({ path, value }) => ({ path, before: valueAt(path), after: value }));
@@ -59,6 +72,7 @@ const JOB: Kind<JobRecord> = {
     };
   },
   valueAt: (record, path) => readPath(record.job, path),
+  begins: null,
 };
 
 const KIT: Kind<KitRecord> = {
@@ -75,15 +89,17 @@ const KIT: Kind<KitRecord> = {
     ),
   }),
   valueAt: (record, path) => readKitPath(record.kit, path),
+  begins: null,
 };
 
 const SETTINGS: Kind<Settings> = {
   read: (checks, text) => checks.readSettings(text),
-  whyNot: () => null,
+  whyNot: (checks, record) => checks.whyNotSettings(record),
   shown: () => get().settings,
   show: (_, record) => record && set({ settings: record }),
   lay: (record, { edits }) => applyEdits(record, edits),
   valueAt: (record, path) => readPath(record, path),
+  begins: DEFAULT_SETTINGS,
 };
 
 /** The kind of record a key holds; null where it holds none of ours. */
