@@ -99,7 +99,7 @@ export async function openBrowser({
   if (!wide) {
     // The typings know device names only; the driver takes metrics.
     options.setMobileEmulation({
-      deviceMetrics: { ...size, pixelRatio: 2, touch: true, mobile: true },
+      deviceMetrics: { ...size, pixelRatio: 1, touch: true, mobile: true },
     } as never);
   }
   options.setUserPreferences({ 'download.default_directory': downloads });
