@@ -41,10 +41,10 @@ function judge(job: string) {
   return JSON.parse(stdout) as { rooms: { id: string; now: string }[]; levers: { id: string }[] };
 }
 const DAYLIGHT = `import { exactly } from '../../units/range';
-import { PRACTICE } from '../../data/sources';
-import { under } from '../room';
-import type { Reads } from '../situation';
-import type { Assessor } from './assessor';
+import { PRACTICE } from '../../units/sources';
+import type { Assessor } from '../../judge/assessor';
+import { under } from '../../judge/room';
+import type { Reads } from '../../judge/situation';
 
 export const daylight: Assessor = {
   title: 'Daylight',
@@ -62,10 +62,13 @@ export const daylight: Assessor = {
 };
 `;
 
+const WIND = "import { wind } from '../process/rooms/wind';";
+const DAYLIGHT_LINE = "import { daylight } from '../process/rooms/daylight';";
+
 test('a room: one file, one line under its id', () => {
-  put('src/core/plan/rooms/daylight.ts', DAYLIGHT);
-  const index = 'src/core/plan/rooms/index.ts';
-  addLine(index, "import { wind } from './wind';", "import { daylight } from './daylight';");
+  put('src/core/process/rooms/daylight.ts', DAYLIGHT);
+  const index = 'src/core/plan/rooms.ts';
+  addLine(index, WIND, DAYLIGHT_LINE);
   addLine(index, '  wind,', '  daylight,');
   expect(judge('vent-cowl').rooms).toContainEqual(
     expect.objectContaining({ id: 'daylight', now: 'working day' }),
@@ -74,8 +77,8 @@ test('a room: one file, one line under its id', () => {
 
 test('a lever: one function, one line; it is offered where it buys something', () => {
   put(
-    'src/core/plan/levers/darkChanges.ts',
-    `import type { ChangeMaker } from './lever';
+    'src/core/process/dark.ts',
+    `import type { ChangeMaker } from '../judge/change';
 export const calmChange: ChangeMaker = () => [
   { id: 'amps-forty', title: 'Forty amps', cost: 'none', edits: [{ path: 'rod.current_A', value: 40 }] },
 ];
@@ -84,32 +87,40 @@ export const calmChange: ChangeMaker = () => [
   const changes = 'src/core/plan/levers/changes.ts';
   addLine(
     changes,
-    "import type { ChangeMaker } from './lever';",
-    "import { calmChange } from './darkChanges';",
+    "import type { ChangeMaker } from '../../judge/change';",
+    "import { calmChange } from '../../process/dark';",
   );
   addLine(changes, '  aimChanges,\n', '  calmChange,');
   expect(judge('vent-cowl').levers.map(({ id }) => id)).toContain('amps-forty');
 }, 60_000);
 
-test('a stage: one file, its type, one line; a room reads it by its name', () => {
+test('a stage: one file with its type, one line; a room reads it by its name', () => {
   put(
-    'src/core/plan/stages/smoke.ts',
-    `import type { Reads } from '../situation';
+    'src/core/process/smoke.ts',
+    `import type { Reads } from '../judge/situation';
+declare module '../judge/situation' {
+  interface Situation {
+    readonly smoke_min: number;
+  }
+}
 /** Minutes of smoke. */
 export const smoke_min = ({ timeline }: Reads<'timeline'>): number => (timeline?.arc_s ?? 0) / 60;
 `,
   );
-  addLine('src/core/plan/situation.ts', '  assumed: readonly string[];', '  smoke_min: number;');
   const stages = 'src/core/plan/stages/index.ts';
-  addLine(stages, "import { runs } from './runs';", "import { smoke_min } from './smoke';");
+  addLine(
+    stages,
+    "import { runs } from '../../order/runs';",
+    "import { smoke_min } from '../../process/smoke';",
+  );
   addLine(stages, '  assumed,', '  smoke_min,');
   const reading = DAYLIGHT.replaceAll('timeline', 'smoke_min').replace(
     'smoke_min.elapsed_s / 60',
     'smoke_min',
   );
-  put('src/core/plan/rooms/daylight.ts', reading.replace("'working day'", '`${smoke_min > 0}`'));
-  const rooms = 'src/core/plan/rooms/index.ts';
-  addLine(rooms, "import { wind } from './wind';", "import { daylight } from './daylight';");
+  put('src/core/process/rooms/daylight.ts', reading.replace("'working day'", '`${smoke_min > 0}`'));
+  const rooms = 'src/core/plan/rooms.ts';
+  addLine(rooms, WIND, DAYLIGHT_LINE);
   addLine(rooms, '  wind,', '  daylight,');
   expect(judge('vent-cowl').rooms).toContainEqual(expect.objectContaining({ id: 'daylight', now: 'true' }));
 }, 60_000);

@@ -4,7 +4,7 @@
  * two, the bundler would put it into what every page loads first.
  */
 export { readChemistryCsv } from '@core/formats/chemistryCsv';
-export { readTinsCsv, writeTinsCsv } from '@core/formats/tinsCsv';
+export { readTinsCsv, writeTinsCsv } from '@core/rods/word';
 export {
   readJobRecord,
   readKitRecord,
@@ -15,4 +15,4 @@ export {
   whyNotKit,
   whyNotSettings,
 } from './record';
-export { decodeRod } from '@core/rods/word/decode';
+export { decodeRod } from '@core/rods/word';

@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import type { Job } from '@core/formats/job';
 import type { Kit } from '@core/formats/kit';
-import type { Glance } from '@core/plan/glance';
+import type { Glance } from '@core/plan';
 import type { UnitSystem } from '@core/units/kinds';
 import { coreBeside } from '@/workers/core';
 

@@ -1,7 +1,5 @@
 import { useDeferredValue, useMemo } from 'react';
-import { assess, type Assessment } from '@core/plan/assess';
-import { findLevers } from '@core/plan/levers/levers';
-import type { Lever } from '@core/plan/levers/lever';
+import { assess, findLevers, type Assessment, type Lever } from '@core/plan';
 import { editAt, type JobEdit, type JobNumberPath, type JobPath, type ValueAt } from '@core/formats/paths';
 import type { Job } from '@core/formats/job';
 import { readField } from '@core/formats/fields';

@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import type { Decoded } from '@core/rods/word/decode';
+import type { Decoded } from '@core/rods/word';
 import { checks } from './late';
 
 /** What a text on a rod comes to; null while nothing is typed, or the reader is still on its way. */

@@ -1,5 +1,5 @@
 import { useMemo, useState } from 'react';
-import { reminders } from '@core/rods/keeping/verdict';
+import { reminders } from '@core/rods/keeping';
 import { useApp } from './store';
 import { useClock } from './useClock';
 

@@ -1,4 +1,4 @@
-import type { Halt } from '@core/plan/plan';
+import type { Halt } from '@core/plan';
 import { Card } from './Card';
 import { Words } from './Words';
 

@@ -1,6 +1,6 @@
 import { memo } from 'react';
 import Svg, { Defs, Line, Path, Pattern, Rect } from 'react-native-svg';
-import type { RoomState } from '@core/plan/room';
+import type { RoomState } from '@core/judge';
 import { usePalette } from './theme/theme';
 
 interface Props {

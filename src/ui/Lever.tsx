@@ -1,8 +1,6 @@
 import { midSentence } from '../core/units/format';
 import { Pressable, View } from 'react-native';
-import type { Lever, LeverEffect } from '@core/plan/levers/lever';
-import type { Room } from '@core/plan/rooms';
-import { speakAmount, STATE_NAMES } from '@core/plan/speak';
+import { STATE_NAMES, speakAmount, type Lever, type LeverEffect, type Room } from '@core/plan';
 import type { UnitSystem } from '@core/units/kinds';
 import { Jaws } from './Jaws';
 import { usePalette } from './theme/theme';

@@ -1,6 +1,6 @@
 import { View } from 'react-native';
-import type { OtherWayHere } from '@core/repair/otherWays';
-import { sourceWords } from '@core/data/sources';
+import type { OtherWayHere } from '@core/repair';
+import { sourceWords } from '@core/units/sources';
 import { Card } from './Card';
 import { SPACE } from './theme/tokens';
 import { Words } from './Words';

@@ -1,7 +1,6 @@
 import { View } from 'react-native';
-import { sourceWords } from '@core/data/sources';
-import type { Decoded } from '@core/rods/word/decode';
-import type { RodWord } from '@core/rods/word/rodWord';
+import { sourceWords } from '@core/units/sources';
+import type { Decoded, RodWord } from '@core/rods/word';
 import { Act } from './Act';
 import { SPACE } from './theme/tokens';
 import { Words } from './Words';

@@ -1,8 +1,7 @@
 import { memo } from 'react';
 import { Pressable, ScrollView, View } from 'react-native';
-import type { RoomState } from '@core/plan/room';
-import type { Room } from '@core/plan/rooms';
-import { speakState } from '@core/plan/speak';
+import type { RoomState } from '@core/judge';
+import { speakState, type Room } from '@core/plan';
 import type { UnitSystem } from '@core/units/kinds';
 import { Jaws } from './Jaws';
 import { openingOf, saidRoom, shortRoom } from './roomWords';

@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 import { school, type SchoolId } from '@core/data/schools';
-import { sourceWords } from '@core/data/sources';
+import { sourceWords } from '@core/units/sources';
 import { Card } from './Card';
 import { SPACE } from './theme/tokens';
 import { Words } from './Words';

@@ -1,6 +1,5 @@
 import { Pressable, useWindowDimensions, View } from 'react-native';
-import type { Room } from '@core/plan/rooms';
-import { speakGap, speakLeft, speakState } from '@core/plan/speak';
+import { speakGap, speakLeft, speakState, type Room } from '@core/plan';
 import type { UnitSystem } from '@core/units/kinds';
 import { Jaws } from './Jaws';
 import { openingOf, saidRoom } from './roomWords';

@@ -1,5 +1,5 @@
 import { router } from 'expo-router';
-import type { StopId } from '@core/plan/room';
+import type { StopId } from '@core/judge';
 
 /** Ways from page to page, so that no screen spells an address. */
 

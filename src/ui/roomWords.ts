@@ -1,5 +1,4 @@
-import type { Room } from '@core/plan/rooms';
-import { speakLeft, speakRoom, speakState } from '@core/plan/speak';
+import { speakLeft, speakRoom, speakState, type Room } from '@core/plan';
 import type { UnitSystem } from '@core/units/kinds';
 
 /** How far the jaws of a room stand open; null draws them unknown. */

@@ -2,7 +2,7 @@ import { fireEvent, render, screen } from '@testing-library/react';
 import { useState } from 'react';
 import type { Lever } from '@core/plan/levers/lever';
 import { exactly } from '@core/units/range';
-import { under, unknown, yesNo, type RoomBody } from '@core/plan/room';
+import { under, unknown, yesNo, type RoomBody } from '@core/judge/room';
 import type { Room, RoomId } from '@core/plan/rooms';
 import type { UnitSystem } from '@core/units/kinds';
 import { LeverRow } from './Lever';

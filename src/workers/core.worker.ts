@@ -1,13 +1,17 @@
 import { expose } from 'comlink';
-import { glanceAt } from '@core/plan/glance';
-import { runPlate, type PlateFrame, type PlateRun } from '@core/heat/plate/run';
-import { sweepOnGrid, type GridPlace, type GridSweep } from '@core/field/gridSweep';
-import { bestClamps } from '@core/field/bestClamps';
-import { searchChoices, type ChoicesState } from '@core/order/choices';
-import { EXHAUSTIVE_TO } from '@core/order/search';
-import { firstFew, termsOf, type OrderQuestion } from '@core/plan/order/orderQuestion';
-import { methodRows } from '@core/heat/preheat/preheat';
-import { cloudOf } from '@core/constitution/cloud';
+import { glanceAt } from '@core/plan';
+import { runPlate, type PlateFrame, type PlateRun } from '@core/heat';
+import { bestClamps, sweepOnGrid, type GridPlace, type GridSweep } from '@core/field';
+import {
+  EXHAUSTIVE_TO,
+  firstFew,
+  searchChoices,
+  termsOf,
+  type ChoicesState,
+  type OrderQuestion,
+} from '@core/order';
+import { methodRows } from '@core/preheat';
+import { cloudOf } from '@core/mix';
 
 /** Runs that were called off before they came to their end. */
 const calledOff = new Set<string>();

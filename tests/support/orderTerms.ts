@@ -1,7 +1,7 @@
 import { PLAIN_PIECE } from '../../src/core/heat/piece';
 import { heatTable } from '../../src/core/order/heatBetween';
 import type { OrderTerms } from '../../src/core/order/judgeOrder';
-import { edgesOf, segmentsOf } from '../../src/core/order/segments';
+import { edgesOf, segmentsOf } from '../../src/core/joint/segments';
 
 /** A straight seam in so many segments on a plain steel plate, with nothing that limits it. */
 export function orderTerms(count: number, piece: Partial<typeof PLAIN_PIECE>): OrderTerms {

@@ -1,4 +1,4 @@
-import { memoryOf, OUR_JUDGEMENT, PRACTICE, type Source } from './sources';
+import { memoryOf, OUR_JUDGEMENT, PRACTICE, type Source } from '../units/sources';
 
 /** Figures of arc blow: fitted so that the field agrees with what welders see; for comparing choices, not for a gauss meter. */
 

@@ -1,5 +1,5 @@
 import type { Range } from '../units/range';
-import { IEC_60898, UL_489, type Source } from './sources';
+import { IEC_60898, UL_489, type Source } from '../units/sources';
 
 /** A time and current band: multiples of the rating it holds, and how long it holds at a larger one. */
 export interface BreakerEdge {

@@ -1,4 +1,4 @@
-import { ASTM_B258, IACS, memoryOf } from './sources';
+import { ASTM_B258, IACS, memoryOf } from '../units/sources';
 
 /** A copper conductor size, as sold. */
 export interface CableSize {

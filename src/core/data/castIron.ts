@@ -1,4 +1,4 @@
-import { memoryOf, OUR_JUDGEMENT, PRACTICE } from './sources';
+import { memoryOf, OUR_JUDGEMENT, PRACTICE } from '../units/sources';
 
 /** How cast iron is mended, in figures. */
 

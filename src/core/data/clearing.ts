@@ -1,5 +1,5 @@
 import type { FamilyId } from './families';
-import { memoryOf, OUR_JUDGEMENT, PRACTICE, type Source } from './sources';
+import { memoryOf, OUR_JUDGEMENT, PRACTICE, type Source } from '../units/sources';
 import type { TestId } from './testIds';
 
 /**

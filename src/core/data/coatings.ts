@@ -1,4 +1,4 @@
-import { OUR_JUDGEMENT, type Source } from './sources';
+import { OUR_JUDGEMENT, type Source } from '../units/sources';
 
 /** What lies on the metal. Judged on its own: any metal may carry any of them. */
 export interface Coating {

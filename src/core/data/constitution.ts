@@ -1,4 +1,4 @@
-import { memoryOf, OUR_JUDGEMENT } from './sources';
+import { memoryOf, OUR_JUDGEMENT } from '../units/sources';
 
 /**
  * Lines of the constitution diagrams, redrawn from memory and made to meet: four master curves on the Schaeffler diagram, straight

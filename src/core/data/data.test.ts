@@ -1,7 +1,7 @@
 import { familyHeatRule } from '../heat/familyRule';
 import { BREAKERS } from './breakers';
 import { awgArea_mm2, CABLE_IDS, CABLES, resistance_ohm_m } from './cables';
-import { gaugeThickness_mm } from './gauges';
+import { gaugeThickness_mm } from '../units/gauges';
 import { FAMILY_IDS } from './families';
 import { metalFamily } from './metals';
 import { OTHER_PROCESSES } from './processIds';

@@ -1,5 +1,5 @@
 import type { RodClassId } from './rods';
-import { FILLER_HANDBOOK, HANDBOOK, OUR_JUDGEMENT, type Source } from './sources';
+import { FILLER_HANDBOOK, HANDBOOK, OUR_JUDGEMENT, type Source } from '../units/sources';
 
 /**
  * Share of a rod's whole weight that ends up in the weld, percent, stub of 50 mm included. For buying weight only: what one rod lays is

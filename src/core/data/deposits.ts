@@ -1,5 +1,5 @@
 import type { RodClassId } from './rods';
-import { memoryOf, type Source } from './sources';
+import { memoryOf, type Source } from '../units/sources';
 
 /** Typical undiluted weld metal of every class, weight percent, and how far a tin may lie off. A short arc; a long one adds nitrogen. */
 export interface Deposit {

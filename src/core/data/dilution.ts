@@ -1,4 +1,4 @@
-import { memoryOf, OUR_JUDGEMENT } from './sources';
+import { memoryOf, OUR_JUDGEMENT } from '../units/sources';
 
 /** How much of a bead is melted base metal, percent. */
 

@@ -1,5 +1,5 @@
 import type { Coating } from './rods';
-import { OUR_JUDGEMENT, PRACTICE, type Source } from './sources';
+import { OUR_JUDGEMENT, PRACTICE, type Source } from '../units/sources';
 
 /** Figures of fusion on steel, fitted to what welders say; for comparing, not for absolute depths. */
 

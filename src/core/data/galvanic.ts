@@ -2,7 +2,7 @@ import type { Coating, RodClassId } from './rods';
 import type { MetalGroup } from './metals';
 import type { FamilyId } from './families';
 import type { WetId } from './service';
-import { memoryOf, OUR_JUDGEMENT } from './sources';
+import { memoryOf, OUR_JUDGEMENT } from '../units/sources';
 
 /** What unlike metals in touch do to one another in the wet. */
 

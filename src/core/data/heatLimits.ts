@@ -1,5 +1,5 @@
 import type { FamilyId } from './families';
-import { memoryOf, OUR_JUDGEMENT, PRACTICE } from './sources';
+import { memoryOf, OUR_JUDGEMENT, PRACTICE } from '../units/sources';
 
 /** Placed figures of the heat stop. */
 

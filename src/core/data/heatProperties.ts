@@ -1,7 +1,7 @@
 import type { FamilyId } from './families';
 import { libraryRow } from './library';
 import { METALS, type MetalGroup } from './metals';
-import { memoryOf, OUR_JUDGEMENT, type Source } from './sources';
+import { memoryOf, OUR_JUDGEMENT, type Source } from '../units/sources';
 
 /** What heat flow in a plate needs to know of a metal, at the temperatures it has while it is welded. */
 export interface HeatProperties {

@@ -1,5 +1,5 @@
 import type { FamilyId } from './families';
-import { memoryOf, PRACTICE, type Source } from './sources';
+import { memoryOf, PRACTICE, type Source } from '../units/sources';
 
 /** What a family asks of temperature before, between and after passes. Null: nothing said. */
 export interface HeatRule {

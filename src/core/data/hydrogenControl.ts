@@ -1,5 +1,5 @@
 import type { RestraintId } from './heatIds';
-import { memoryOf } from './sources';
+import { memoryOf } from '../units/sources';
 
 /** The hydrogen-control table: susceptibility group by cracking parameter and hydrogen, and preheat by restraint and thickness. */
 

@@ -1,5 +1,5 @@
 import type { Coating, RodClassId } from './rods';
-import { memoryOf, OUR_JUDGEMENT, PRACTICE, type Source } from './sources';
+import { memoryOf, OUR_JUDGEMENT, PRACTICE, type Source } from '../units/sources';
 
 /** How rods of a kind are kept dry, and what to do when they were not. */
 export interface Keeping {

@@ -1,7 +1,7 @@
 import type { FamilyId } from './families';
 import { METAL_TESTS } from './metalTests';
 import type { TestId } from './testIds';
-import { OUR_JUDGEMENT, type Source } from './sources';
+import { OUR_JUDGEMENT, type Source } from '../units/sources';
 
 /** Our reading of common practice: which tell-tale goes with which metal, and how often it misleads. */
 export const LIKELIHOODS_SOURCE: Source = OUR_JUDGEMENT;

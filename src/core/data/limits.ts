@@ -1,4 +1,4 @@
-import { memoryOf, OUR_JUDGEMENT, PRACTICE, type Source } from './sources';
+import { memoryOf, OUR_JUDGEMENT, PRACTICE, type Source } from '../units/sources';
 import type { Range } from '../units/range';
 
 /** A limit of the trade with where it comes from. */

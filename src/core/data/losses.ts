@@ -1,4 +1,4 @@
-import { OUR_JUDGEMENT, PRACTICE, type Source } from './sources';
+import { OUR_JUDGEMENT, PRACTICE, type Source } from '../units/sources';
 
 /** What it costs to be wrong, in rods wasted. */
 export const LOSSES = {

@@ -1,5 +1,5 @@
 import type { Range } from '../units/range';
-import { memoryOf, OUR_JUDGEMENT } from './sources';
+import { memoryOf, OUR_JUDGEMENT } from '../units/sources';
 
 /**
  * How a machine makes welding current: how it meets a long cord, and what its plate would say where it cannot be read. Every range is

@@ -1,6 +1,6 @@
 import type { FamilyId } from './families';
 import type { OtherWayId } from './otherWays';
-import { HANDBOOK, type Source } from './sources';
+import { HANDBOOK, type Source } from '../units/sources';
 
 /** Metals that share their answer to "which rod?" when joined to something else. */
 export type MetalGroup =

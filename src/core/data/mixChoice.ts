@@ -1,4 +1,4 @@
-import { OUR_JUDGEMENT } from './sources';
+import { OUR_JUDGEMENT } from '../units/sources';
 
 /** What the mixed weld is worth when rods are weighed: points as in the rod's other reasons, over zero against it. */
 export const MIX_POINTS = {

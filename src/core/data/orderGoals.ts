@@ -1,4 +1,4 @@
-import { OUR_JUDGEMENT } from './sources';
+import { OUR_JUDGEMENT } from '../units/sources';
 
 /** What one unit of each thing costs an order: degrees of its hottest start are the measure. */
 export interface OrderWeights {

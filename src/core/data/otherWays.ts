@@ -1,4 +1,4 @@
-import { memoryOf, PRACTICE, type Source } from './sources';
+import { memoryOf, PRACTICE, type Source } from '../units/sources';
 
 /** Ways to mend or join without the arc on site. What each asks is held against the job. */
 export interface OtherWay {

@@ -1,6 +1,6 @@
 import type { FamilyId } from './families';
 import { metalFamily, type MetalGroup } from './metals';
-import { memoryOf } from './sources';
+import { memoryOf } from '../units/sources';
 
 /** A metal of a pair: one family, or all of a group. */
 export type PairEnd = MetalGroup | FamilyId;

@@ -1,5 +1,5 @@
 import type { RodClassId } from './rods';
-import { memoryOf } from './sources';
+import { memoryOf } from '../units/sources';
 
 /** Most of an element that a weld metal takes up from the sides before it cracks hot, percent of the bead. */
 export interface PickUp {

@@ -1,5 +1,5 @@
 import type { FamilyId } from './families';
-import { OUR_JUDGEMENT, type Source } from './sources';
+import { OUR_JUDGEMENT, type Source } from '../units/sources';
 
 /** All of this is our reading of common practice: it starts the belief and is soon outweighed by tests. */
 export const PRIORS_SOURCE: Source = OUR_JUDGEMENT;

@@ -1,4 +1,4 @@
-import { memoryOf, OUR_JUDGEMENT, PRACTICE } from './sources';
+import { memoryOf, OUR_JUDGEMENT, PRACTICE } from '../units/sources';
 
 /** Figures of how metals other than plain steel are welded. Those of cast iron stand in `castIron`. */
 

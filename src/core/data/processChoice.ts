@@ -2,7 +2,7 @@ import type { MetalGroup } from './metals';
 import type { NeedId, ProcessId } from './processIds';
 import type { Mark } from './processes';
 import type { Pole } from './rods';
-import { memoryOf, OUR_JUDGEMENT, PRACTICE, type Source } from './sources';
+import { memoryOf, OUR_JUDGEMENT, PRACTICE, type Source } from '../units/sources';
 import type { PositionId, SurfaceId } from './words';
 
 /** What speaks for and against each process where the work is: thickness, dirt, position, wind, polarity and gas. */

@@ -1,7 +1,7 @@
 import type { FamilyId } from './families';
 import type { OtherProcess } from './processIds';
 import { metalFamily, type MetalGroup } from './metals';
-import { memoryOf, type Source } from './sources';
+import { memoryOf, type Source } from '../units/sources';
 
 export const PROCESSES_SOURCE: Source = memoryOf('welding handbooks, weldability by process');
 

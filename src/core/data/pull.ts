@@ -1,4 +1,4 @@
-import { memoryOf, OUR_JUDGEMENT } from './sources';
+import { memoryOf, OUR_JUDGEMENT } from '../units/sources';
 
 /** How welds pull, by the formulas of handbooks. Those in inches are worked in inches. */
 

@@ -1,5 +1,5 @@
 import type { Coating } from './rods';
-import { PRACTICE, type Source } from './sources';
+import { PRACTICE, type Source } from '../units/sources';
 
 /** How a rod is held, degrees, and how long its arc is, in core diameters. Common practice unless said. */
 export interface Hold {

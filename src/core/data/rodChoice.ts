@@ -1,6 +1,6 @@
 import type { MetalGroup } from './metals';
 import type { Coating, RodClassId } from './rods';
-import { memoryOf, OUR_JUDGEMENT, PRACTICE, type Source } from './sources';
+import { memoryOf, OUR_JUDGEMENT, PRACTICE, type Source } from '../units/sources';
 
 /** What speaks for and against a kind of rod beside the metal: strength, hand, and the place in the weld. */
 

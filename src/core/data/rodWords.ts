@@ -1,5 +1,5 @@
 import type { Pole, RodClassId } from './rods';
-import { memoryOf, type Source } from './sources';
+import { memoryOf, type Source } from '../units/sources';
 
 /** The words printed on covered rods by the AWS A5 specifications, part by part. */
 

@@ -1,5 +1,5 @@
 import type { Pole } from './rods';
-import { memoryOf } from './sources';
+import { memoryOf } from '../units/sources';
 
 /** The words printed on covered rods by ISO 2560-A (unalloyed and fine-grain steel) and ISO 3581-A (stainless), part by part. */
 

@@ -10,7 +10,7 @@ import {
   OUR_JUDGEMENT,
   PRACTICE,
   type Source,
-} from './sources';
+} from '../units/sources';
 
 /** Current kind and pole at the rod. */
 export type Pole = 'DCEP' | 'DCEN' | 'AC';

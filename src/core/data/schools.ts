@@ -1,4 +1,4 @@
-import { AWS_A5_1_CURRENT, PRACTICE, type Source } from './sources';
+import { AWS_A5_1_CURRENT, PRACTICE, type Source } from '../units/sources';
 
 /** Where welders disagree: each way with what it costs and what it buys, the one taken by default, and why that one. */
 

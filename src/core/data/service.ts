@@ -1,4 +1,4 @@
-import { memoryOf, OUR_JUDGEMENT } from './sources';
+import { memoryOf, OUR_JUDGEMENT } from '../units/sources';
 
 /** What a repair lives in, and what unlike metals do to one another there. */
 

@@ -1,5 +1,5 @@
 import type { FamilyId } from './families';
-import { memoryOf, type Source } from './sources';
+import { memoryOf, type Source } from '../units/sources';
 
 /** A grade of steel that a stamp, a drawing or a storeman may name, with the ends its standard sets, weight percent. */
 export interface SteelGrade {

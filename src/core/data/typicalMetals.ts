@@ -1,5 +1,5 @@
 import type { FamilyId } from './families';
-import { memoryOf, type Source } from './sources';
+import { memoryOf, type Source } from '../units/sources';
 
 /** A metal that stands for its family where nobody knows the grade, weight percent. */
 export interface TypicalMetal {

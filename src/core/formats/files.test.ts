@@ -14,7 +14,7 @@ import { writeArchive, writeJobFile, writeKitFile } from './write';
 import { jsonSchemas } from './jsonSchema';
 import { EMPTY_KIT } from './blankKit';
 import type { Kit, Tin } from './kit';
-import { readTinsCsv, writeTinsCsv } from './tinsCsv';
+import { readTinsCsv, writeTinsCsv } from '../rods/word/tinsCsv';
 
 const ROOT = join(__dirname, '..', '..', '..');
 const demo = (name: string) => readFileSync(join(ROOT, 'demo', 'jobs', `${name}.json`), 'utf8');

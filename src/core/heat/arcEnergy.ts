@@ -1,4 +1,4 @@
-import { loadVoltage_V } from '../power/loadVoltage';
+import { loadVoltage_V } from './loadVoltage';
 
 /** Arc heat that reaches the metal with covered rods (EN 1011-1, from memory). */
 export const STICK_EFFICIENCY = 0.8;

@@ -1,9 +1,9 @@
 import { libraryRow } from '../data/library';
 import type { FamilyId } from '../data/families';
-import { CHOSEN, memoryOf, OUR_JUDGEMENT, type Source } from '../data/sources';
+import { CHOSEN, memoryOf, OUR_JUDGEMENT, type Source } from '../units/sources';
 import { steelGrade } from '../data/steelGrades';
 import type { Side } from '../formats/job';
-import { readings } from '../metal/readings';
+import { readings } from '../formats/readings';
 import { remembered } from '../units/remembered';
 import type { Range } from '../units/range';
 import { STEEL_ELEMENTS, type Percent, type SteelElement } from './carbon';

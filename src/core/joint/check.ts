@@ -1,15 +1,10 @@
 import { jointTraits } from '../data/joints';
 import { ROD_SIZES, type RodSizeId } from '../data/rodSizes';
 import type { Job } from '../formats/job';
+import type { Problem } from '../formats/check';
 import { numberField, type NumberPath } from '../formats/fields';
 import { SIZE, type UnitSystem } from '../units/kinds';
 import { formatQuantity } from '../units/format';
-
-/** Something entered that cannot be so, with the field it stands in and what to type instead. */
-export interface Problem {
-  path: NumberPath;
-  message: string;
-}
 
 const LARGEST_GAP_OVER_ROD = 1.5;
 const LARGEST_LEG_OVER_THIN = 2;

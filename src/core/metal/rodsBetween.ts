@@ -2,7 +2,7 @@ import type { FamilyId } from '../data/families';
 import { metalFamily, TOLERATES } from '../data/metals';
 import { findPair, PAIRS_SOURCE, type Buttering } from '../data/pairs';
 import { ROD_CLASS_IDS, type RodClassId } from '../data/rods';
-import { memoryOf, type Source } from '../data/sources';
+import { memoryOf, type Source } from '../units/sources';
 
 /** Rods for one pair of families. */
 export interface RodsBetween {

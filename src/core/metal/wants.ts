@@ -4,7 +4,7 @@ import type { HeatRule } from '../data/heatRules';
 import { metalFamily, type ArcVerdict, type MetalGroup } from '../data/metals';
 import type { RodClassId } from '../data/rods';
 import { otherWay, WAYS_BETWEEN_UNLIKE } from '../data/otherWays';
-import { PRACTICE, type Source } from '../data/sources';
+import { PRACTICE, type Source } from '../units/sources';
 import { commonWarmth, familyHeatRule } from '../heat/familyRule';
 import { hardens, isSoftFiller, softFillerRule } from '../heat/softFiller';
 import type { MetalBelief } from './belief';

@@ -2,7 +2,7 @@ import { GOALS, type GoalId } from '../data/orderGoals';
 import { idsOf } from '../data/words';
 import { judgeOrder, type OrderJudged, type OrderTerms } from './judgeOrder';
 import { EXHAUSTIVE_TO, gapOnFew, searchOrder } from './search';
-import { asKept } from './segments';
+import { asKept } from '../joint/segments';
 
 /** An order that is best for one thing or for several. */
 export interface OrderChoice {

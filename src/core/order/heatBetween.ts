@@ -2,7 +2,7 @@ import { INTERPASS_AT_mm } from '../data/heatLimits';
 import { diffusivity_mm2_s } from '../heat/loss';
 import { pieceLoss_per_s, type Piece } from '../heat/piece';
 import { spreadShare_per_mm } from '../heat/spread';
-import type { Segment } from './segments';
+import type { Segment } from '../joint/segments';
 
 /**
  * How much every segment warms every start, by how many turns ago it was laid: the whole of the heat that an order of segments can see,

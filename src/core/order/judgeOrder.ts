@@ -1,7 +1,7 @@
 import { GOALS, STEP_s, type OrderWeights } from '../data/orderGoals';
 import type { HeatTable } from './heatBetween';
 import { oneSided } from './oneSided';
-import { bareStarts, startOf, type Laid } from './segments';
+import { bareStarts, startOf, type Laid } from '../joint/segments';
 
 /** Worst share of the field's limit for a segment run one way. */
 export type BlowOf = (index: number, travel: 1 | -1) => number;

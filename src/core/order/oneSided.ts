@@ -1,4 +1,4 @@
-import type { Laid } from './segments';
+import type { Laid } from '../joint/segments';
 
 /**
  * How one-sided an order pulls, from 0 to 1, for comparing orders; ours. Half of it: how far what is laid lies from the middle of all, on

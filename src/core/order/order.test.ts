@@ -9,7 +9,15 @@ import { angular_mm, bow_mm, buckles_N, teeSection, tendon_N, transverse_mm } fr
 import { PATTERNS } from '../data/orderIds';
 import { idsOf } from '../data/words';
 import { EXHAUSTIVE_TO, namedOrders, searchOrder, type SearchState } from './search';
-import { asKept, bareStarts, endsOnStarts, fromKept, patternOf, segmentsOf, type Laid } from './segments';
+import {
+  asKept,
+  bareStarts,
+  endsOnStarts,
+  fromKept,
+  patternOf,
+  segmentsOf,
+  type Laid,
+} from '../joint/segments';
 
 const INCH = 25.4;
 const PIECE = { weldLength_mm: 480, length_mm: 600 };

@@ -1,9 +1,9 @@
 import { GOALS, type GoalId } from '../data/orderGoals';
 import { PATTERNS, type PatternId } from '../data/orderIds';
 import { idsOf } from '../data/words';
-import { fixedChance } from '../heat/samples';
+import { fixedChance } from '../units/chance';
 import { judgeOrder, type OrderJudged, type OrderTerms } from './judgeOrder';
-import { patternOf, type Laid } from './segments';
+import { patternOf, type Laid } from '../joint/segments';
 
 /** Up to so many segments every order is tried. */
 export const EXHAUSTIVE_TO = 6;

@@ -6,7 +6,7 @@ import { applyEdits } from '../formats/edits';
 import { Job } from '../formats/job';
 import { Kit } from '../formats/kit';
 import { assess } from './assess';
-import { fieldRun } from './heat/fieldRun';
+import { fieldRun } from '../order/fieldRun';
 import { findLevers } from './levers/levers';
 import { makePlan } from './plan';
 import type { Room } from './rooms';

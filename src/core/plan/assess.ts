@@ -3,13 +3,14 @@ import type { Kit } from '../formats/kit';
 import { checkJob } from '../formats/check';
 import type { UnitSystem } from '../units/kinds';
 import { toldThroughout } from '../units/told';
-import type { Problem } from '../joint/check';
+import type { Problem } from '../formats/check';
 import type { Room } from './rooms';
 import { ROOM_IDS, roomOf } from './rooms';
-import type { Situation, Withheld } from './situation';
+import type { Situation } from '../judge/situation';
+import type { Withheld } from '../repair/withheld';
 import { rememberedOf, situationOf } from './stages';
 import { byTightness } from './tightest';
-import { GATE_ROOMS } from './withheld';
+import { GATE_ROOMS } from './gates';
 
 /** A job judged: every room, tightest first, and what it rests on. */
 export interface Assessment {

@@ -1,15 +1,15 @@
 import { DEMO_KIT } from '../../demo/kit';
 import { demoJob } from '../../../tests/support/demo';
-import { cloudOf, SHOWN, CELLS } from '../constitution/cloud';
-import { judgeWeld } from '../constitution/weld';
+import { cloudOf, SHOWN, CELLS } from '../mix/cloud';
+import { judgeWeld } from '../mix/weld';
 import { depositOf } from '../data/deposits';
 import { HEAT_RULES } from '../data/heatRules';
-import { answerFor, type AnswerQuestion } from '../heat/preheat/answer';
+import { answerFor, type AnswerQuestion } from '../preheat/methods/answer';
 import { steelNumbers } from '../heat/samples';
 import { exactly } from '../units/range';
 import { assess } from './assess';
 import { makePlan } from './plan';
-import { guessed, under } from './room';
+import { guessed, under } from '../judge/room';
 import type { RoomId } from './rooms';
 
 /** Places where a changed sign or figure passed unseen once: each held by a value from outside, named beside it. */

@@ -1,9 +1,9 @@
 import { resistance_ohm_m } from '../data/cables';
-import { loadVoltage_V } from '../power/loadVoltage';
+import { loadVoltage_V } from '../heat/loadVoltage';
 import { phaseFactor } from '../power/nameplate';
 import type { Room, RoomId } from './rooms';
-import { clampDrop_V } from './rooms/leadDrop';
-import type { Reads, Situation } from './situation';
+import { clampDrop_V } from '../power/clamp';
+import type { Reads, Situation } from '../judge/situation';
 
 export type LinkKind = 'source' | 'line' | 'cord' | 'machine' | 'leads' | 'clamp' | 'arc';
 

@@ -6,9 +6,9 @@ import { inWords, trimmed } from '../units/format';
 import type { UnitSystem } from '../units/kinds';
 import type { Assessment } from './assess';
 import type { Room, RoomId } from './rooms';
-import { clampDrop_V } from './rooms/leadDrop';
+import { clampDrop_V } from '../power/clamp';
 import { POLE_WORDS } from '../data/words';
-import type { Reads, Situation } from './situation';
+import type { Reads, Situation } from '../judge/situation';
 import { speakRoom } from './speak';
 
 /** A place to look for the lost arc, with what this job should show there. */

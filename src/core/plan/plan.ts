@@ -6,15 +6,15 @@ import { JOINTS } from '../data/joints';
 import { POSITIONS } from '../data/words';
 import type { Assessment } from './assess';
 import type { Room, RoomId } from './rooms';
-import type { Reads, Situation } from './situation';
+import type { Reads, Situation } from '../judge/situation';
 import { toldThroughout } from '../units/told';
 import { passCount, rodsNeeded } from '../rods/beads';
-import type { Step } from './step';
+import type { Step } from '../judge/step';
 import { buildSteps } from './steps';
 import { speakGap, speakState } from './speak';
 import { otherWaysFor, type OtherWayHere } from '../repair/otherWays';
 import { judgeStopWork, type AskedQuestion } from '../repair/stopWork';
-import { wholeRods } from './rooms/rodsOnHand';
+import { wholeRods } from '../rods/wholeRods';
 
 /** Why a plan may not be welded from, and who has to decide. */
 export interface Halt {

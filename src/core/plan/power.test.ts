@@ -6,11 +6,11 @@ import { demoJob } from '../../../tests/support/demo';
 import { DEMO_KIT } from '../../demo/kit';
 import { setPath } from '../formats/edits';
 import type { Kit } from '../formats/kit';
-import { loadVoltage_V } from '../power/loadVoltage';
+import { loadVoltage_V } from '../heat/loadVoltage';
 import { assess } from './assess';
-import { dayWork, litres_h } from './dayWork';
+import { dayWork, litres_h } from '../power/dayWork';
 import { searchArc } from './noArc';
-import { generatorShare } from './rooms/generator';
+import { generatorShare } from '../power/rooms/generator';
 
 const jobWith = (edits: Record<string, unknown> = {}, id = 'ramp-guard') => demoJob(id, edits);
 const judged = (edits?: Record<string, unknown>, kit: Kit = DEMO_KIT) => assess(jobWith(edits), kit);

@@ -1,8 +1,8 @@
 import { jointTraits } from '../data/joints';
 import type { RoleId } from '../data/rodChoice';
 import { rankTable, rankTins, type RodFit } from '../rods/rank';
-import { rodQuestion } from './stages/rod';
-import type { Situation } from './situation';
+import { rodQuestion } from './stages/rodChoice';
+import type { Situation } from '../judge/situation';
 
 /** The rods of a job for a place in the weld: what is in the tins, and all that are made. */
 export interface RankedRods {

@@ -1,5 +1,5 @@
 import type { Job } from '../formats/job';
-import { GRADE_WORDS } from '../data/sources';
+import { GRADE_WORDS } from '../units/sources';
 import { trimmed } from '../units/format';
 import type { Assessment } from './assess';
 import type { Halt, Plan } from './plan';

@@ -5,7 +5,7 @@ import { passCount, rodsNeeded } from '../rods/beads';
 import { rodsOnHand } from '../rods/onHand';
 import { assess, type Assessment } from './assess';
 import type { Room } from './rooms';
-import { wholeRods } from './rooms/rodsOnHand';
+import { wholeRods } from '../rods/wholeRods';
 
 /** What a size of the class would make of a job. */
 export interface SizeChoice {

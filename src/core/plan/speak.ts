@@ -1,6 +1,6 @@
 import { inWords, trimmed } from '../units/format';
 import type { UnitSystem } from '../units/kinds';
-import type { RoomState, RoomUnit } from './room';
+import type { RoomState, RoomUnit } from '../judge/room';
 import type { Room } from './rooms';
 
 /** An amount of a room's unit as spoken in a system: "6 A", "1/16 in", "4.2 min". */

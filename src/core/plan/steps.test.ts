@@ -4,7 +4,7 @@ import { applyEdits } from '../formats/edits';
 import type { Job } from '../formats/job';
 import { assess } from './assess';
 import { makePlan } from './plan';
-import type { Step } from './step';
+import type { Step } from '../judge/step';
 
 const stepsOf = (job: Job, ...edits: [string, unknown][]): readonly Step[] =>
   makePlan(

@@ -1,5 +1,5 @@
 import { jointTraits } from '../data/joints';
-import { pieceKindOf } from './order/blowPiece';
+import { pieceKindOf } from '../field/blowPiece';
 import { CABLES } from '../data/cables';
 import { COATINGS } from '../data/coatings';
 import { metalFamily, type MetalGroup } from '../data/metals';
@@ -10,15 +10,15 @@ import { beliefOf } from '../metal/belief';
 import { judgeStopWork } from '../repair/stopWork';
 import { inWords, midSentence } from '../units/format';
 import type { Room } from './rooms';
-import { coatingsOf } from './rooms/metal';
-import { coolingWords, warm } from './heatSteps';
-import { butterStep } from './mix/technique';
-import { orderStep } from './order/orderStep';
-import { proceduresFor } from './procedure';
-import { withParts } from './procedure/procedure';
-import type { Reads, Situation } from './situation';
-import { step, type Step } from './step';
-import { tacksOf } from './timeline';
+import { coatingsOf } from '../metal/sides';
+import { coolingWords, warm } from '../preheat/steps';
+import { butterStep } from '../mix/technique';
+import { orderStep } from '../order/orderStep';
+import { proceduresFor } from '../procedure/proceduresFor';
+import { withParts } from '../procedure/procedure';
+import type { Reads, Situation } from '../judge/situation';
+import { step, type Step } from '../judge/step';
+import { tacksOf } from '../joint/tacks';
 import { weld } from './weldStep';
 
 /** Groups that are painted against rust. */

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { exactly, type Range } from '../units/range';
-import { inside, stateOf, under, unknown, yesNo, type RoomBody } from './room';
+import { inside, stateOf, under, unknown, yesNo, type RoomBody } from '../judge/room';
 import type { Room, RoomId } from './rooms';
 import { byTightness, tightestOf } from './tightest';
 

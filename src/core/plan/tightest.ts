@@ -1,4 +1,4 @@
-import { doubts } from './room';
+import { doubts } from '../judge/room';
 import type { Room } from './rooms';
 
 /** Ranks of the order; lower is tighter. An unknown that could hurt stands with the tight ones. */

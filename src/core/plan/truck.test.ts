@@ -4,7 +4,7 @@ import { DEMO_KIT } from '../../demo/kit';
 import { setPath } from '../formats/edits';
 import { rodsNeeded } from '../rods/beads';
 import { assess } from './assess';
-import { wholeRods } from './rooms/rodsOnHand';
+import { wholeRods } from '../rods/wholeRods';
 import { truckList } from './truck';
 
 const demo = (id: string) => {

@@ -8,8 +8,8 @@ import { rodsByKind } from '../rods/beads';
 import { rodsOnHand } from '../rods/onHand';
 import { assess } from './assess';
 import { makePlan, type Verdict } from './plan';
-import { wholeRods } from './rooms/rodsOnHand';
-import type { Reads } from './situation';
+import { wholeRods } from '../rods/wholeRods';
+import type { Reads } from '../judge/situation';
 
 /** Rods of one class and size for all jobs of a trip. */
 export interface RodLoad {

@@ -4,13 +4,13 @@ import { AIMS } from '../data/words';
 import { passCount, rodsByKind } from '../rods/beads';
 import type { PassRole } from '../rods/layout';
 import { inWords, trimmed } from '../units/format';
-import { wholeRods } from './rooms/rodsOnHand';
-import { ampsAsItWarms } from './heat/warmAmps';
-import { betweenBeads } from './heatSteps';
-import { mixTechnique } from './mix/technique';
-import { inShortBeads } from './procedure/beadByBead';
-import type { Reads, Situation } from './situation';
-import { step, type Step } from './step';
+import { wholeRods } from '../rods/wholeRods';
+import { ampsAsItWarms } from '../preheat/warmAmps';
+import { betweenBeads } from '../preheat/steps';
+import { mixTechnique } from '../mix/technique';
+import { inShortBeads } from '../preheat/beadByBead';
+import type { Reads, Situation } from '../judge/situation';
+import { step, type Step } from '../judge/step';
 
 /** Passes with their own rod or size, in the order they are laid; nothing where all are alike. */
 function passRods({ beads, system }: Reads<'beads' | 'system'>): string[] {

@@ -4,7 +4,7 @@ import { BLANK_INPUT, BLANK_POINT, blankMachine, blankSupply } from '../formats/
 import { checkMachine, checkSupply, soundMachine } from '../formats/checkKit';
 import type { Machine } from '../formats/kit';
 import { derated, permittedDuty } from './duty';
-import { loadVoltage_V } from './loadVoltage';
+import { loadVoltage_V } from '../heat/loadVoltage';
 import { coolingShare, readPlate } from './nameplate';
 
 const AROUND = { air_C: null, cooling: null } as const;

@@ -4,7 +4,7 @@ import type { ArcProcess } from '../data/processIds';
 import type { Input, Machine } from '../formats/kit';
 import { exactly, mapRange, within, type Range } from '../units/range';
 import { derated, effectiveCurrent_A, type RatedPoint } from './duty';
-import { loadVoltage_V } from './loadVoltage';
+import { loadVoltage_V } from '../heat/loadVoltage';
 
 /** A figure of the plate: read off it, reckoned from others on it, or what plates of the kind usually say. */
 export interface Figure {

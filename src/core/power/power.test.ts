@@ -6,7 +6,7 @@ import { blankMachine } from '../formats/blankKit';
 import type { Machine } from '../formats/kit';
 import { peakTripShare, tripsAt_A } from './breaker';
 import { effectiveCurrent_A, effectiveMultiplier, permittedDuty } from './duty';
-import { loadVoltage_V } from './loadVoltage';
+import { loadVoltage_V } from '../heat/loadVoltage';
 import { readPlate } from './nameplate';
 import { supplyDraw, type Cord, type DrawQuestion } from './supply';
 

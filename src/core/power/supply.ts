@@ -2,7 +2,7 @@ import { CABLES, resistance_ohm_m, type CableId } from '../data/cables';
 import type { LieId } from '../data/machines';
 import type { ArcProcess } from '../data/processIds';
 import type { Range } from '../units/range';
-import { loadVoltage_V } from './loadVoltage';
+import { loadVoltage_V } from '../heat/loadVoltage';
 import { phaseFactor, type Plate } from './nameplate';
 
 /** A cord between socket and machine. */

@@ -18,7 +18,7 @@ import { NEEDS, PROCESSES, type ArcProcess, type NeedId, type ProcessId } from '
 import { PROCESSES_SOURCE, takesOf, type Mark } from '../data/processes';
 import type { FamilyId } from '../data/families';
 import { POLES, type Pole } from '../data/rods';
-import { CHOSEN, PRACTICE, type Source } from '../data/sources';
+import { CHOSEN, PRACTICE, type Source } from '../units/sources';
 import { POSITIONS, SURFACES, type PositionId, type SurfaceId } from '../data/words';
 import { inWords, midSentence } from '../units/format';
 import type { UnitSystem } from '../units/kinds';

@@ -2,7 +2,7 @@ import { BRAZE_MOST_C, HOT_MOST_kg } from '../data/castIron';
 import { HOT_IRON_FROM_C } from '../data/heatRules';
 import { IRON_WAYS, type IronWay } from '../data/ironIds';
 import { metalFamily } from '../data/metals';
-import { PRACTICE, type Source } from '../data/sources';
+import { PRACTICE, type Source } from '../units/sources';
 import { idsOf } from '../data/words';
 import type { Job } from '../formats/job';
 import type { JointGeometry } from '../joint/geometry';

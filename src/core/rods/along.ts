@@ -1,7 +1,7 @@
 import { COUNTED_ON } from '../data/limits';
 import type { PatternId } from '../data/orderIds';
 import { jointTraits, type JointKind } from '../data/joints';
-import type { Laid, Segment } from '../order/segments';
+import type { Laid, Segment } from '../joint/segments';
 
 /** Where rods run out along a joint, and where one run ties into another. */
 

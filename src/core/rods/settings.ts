@@ -4,7 +4,7 @@ import { rodClass, type RodClassId } from '../data/rods';
 import { ROD_SIZES, type RodSizeId } from '../data/rodSizes';
 import { jointTraits, type JointKind } from '../data/joints';
 import { AIMS, type AimId, type PositionId } from '../data/words';
-import type { Source } from '../data/sources';
+import type { Source } from '../units/sources';
 
 /** How a rod is held and moved in a joint. */
 export interface RodSettings {

@@ -1,4 +1,4 @@
-import { GAUGES, gaugeThickness_mm, readGaugeMetal, type GaugeMetal } from '../data/gauges';
+import { GAUGES, gaugeThickness_mm, readGaugeMetal, type GaugeMetal } from './gauges';
 import type { QuantityKind, UnitSystem } from './kinds';
 import { ok, refuse, type Result } from './result';
 

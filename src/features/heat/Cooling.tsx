@@ -1,8 +1,7 @@
 import { useMemo } from 'react';
 import { View } from 'react-native';
-import { EN_1011_2_D, ROSENTHAL, sourceWords } from '@core/data/sources';
-import { reachOf } from '@core/plan/heat/reach';
-import { ampsAsItWarms } from '@core/plan/heat/warmAmps';
+import { EN_1011_2_D, ROSENTHAL, sourceWords } from '@core/units/sources';
+import { ampsAsItWarms, reachOf } from '@core/preheat';
 import { inWords, trimmed } from '@core/units/format';
 import type { OpenJob } from '@/state/useJob';
 import { Card } from '@/ui/Card';

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Circle, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
-import { fallsAfter_s } from '@core/heat/cooling';
+import { fallsAfter_s } from '@core/heat';
 import { inWords, trimmed } from '@core/units/format';
 import type { OpenJob } from '@/state/useJob';
 import { usePalette } from '@/ui/theme/theme';

@@ -1,7 +1,7 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { View } from 'react-native';
 import { INTERPASS_AT_mm } from '@core/data/heatLimits';
-import { fieldRun, type FieldRun } from '@core/plan/heat/fieldRun';
+import { fieldRun, type FieldRun } from '@core/order';
 import { formatQuantity, inWords, trimmed } from '@core/units/format';
 import { DURATION } from '@core/units/kinds';
 import type { OpenJob } from '@/state/useJob';

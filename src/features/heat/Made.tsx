@@ -1,9 +1,8 @@
 import { View } from 'react-native';
 import { STEEL_GRADE_IDS, STEEL_GRADES, type SteelGradeId } from '@core/data/steelGrades';
-import { sourceWords } from '@core/data/sources';
+import { sourceWords } from '@core/units/sources';
 import { metalFamily } from '@core/data/metals';
-import { steelRanges } from '@core/heat/preheat/preheat';
-import type { SteelAsked } from '@core/plan/heat/heatPlan';
+import { steelRanges, type SteelAsked } from '@core/preheat';
 import { trimmed } from '@core/units/format';
 import type { Range } from '@core/units/range';
 import type { OpenJob } from '@/state/useJob';

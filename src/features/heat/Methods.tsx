@@ -1,10 +1,8 @@
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
-import { sourceWords } from '@core/data/sources';
+import { sourceWords } from '@core/units/sources';
 import type { MethodId } from '@core/data/heatIds';
-import { methodRows, PLAN_DRAWS, type MethodRow } from '@core/heat/preheat/preheat';
-import { PREHEAT_METHODS } from '@core/heat/preheat/methods';
-import type { SteelAsked } from '@core/plan/heat/heatPlan';
+import { PLAN_DRAWS, PREHEAT_METHODS, methodRows, type MethodRow, type SteelAsked } from '@core/preheat';
 import { inWords } from '@core/units/format';
 import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';

@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { G, Line, Rect } from 'react-native-svg';
-import type { PlateFrame } from '@core/heat/plate/run';
-import type { FieldRun } from '@core/plan/heat/fieldRun';
+import type { PlateFrame } from '@core/heat';
+import type { FieldRun } from '@core/order';
 import { inWords } from '@core/units/format';
 import type { UnitSystem } from '@core/units/kinds';
 import { usePalette } from '@/ui/theme/theme';

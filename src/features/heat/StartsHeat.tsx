@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { INTERPASS_AT_mm } from '@core/data/heatLimits';
-import type { StartHeat } from '@core/heat/plate/run';
-import type { FieldLabel } from '@core/plan/heat/fieldRun';
+import type { StartHeat } from '@core/heat';
+import type { FieldLabel } from '@core/order';
 import { inWords } from '@core/units/format';
 import type { UnitSystem } from '@core/units/kinds';
 import { Act } from '@/ui/Act';

@@ -1,7 +1,7 @@
 import { useId } from 'react';
 import Svg, { ClipPath, Defs, G, Line, Polygon, Rect, Text as SvgText } from 'react-native-svg';
-import type { PlateFrame } from '@core/heat/plate/run';
-import type { FieldRun, UnrolledFrame } from '@core/plan/heat/fieldRun';
+import type { PlateFrame } from '@core/heat';
+import type { FieldRun, UnrolledFrame } from '@core/order';
 import { usePalette } from '@/ui/theme/theme';
 import { FONTS } from '@/ui/theme/tokens';
 import { frameFaces, mitreOf } from './frameFaces';

@@ -1,8 +1,8 @@
 import { View } from 'react-native';
-import { sourceWords } from '@core/data/sources';
-import { familyHeatRule } from '@core/heat/familyRule';
+import { sourceWords } from '@core/units/sources';
+import { familyHeatRule } from '@core/heat';
 import { metalFamily } from '@core/data/metals';
-import { withoutPreheat } from '@core/plan/heat/without';
+import { withoutPreheat } from '@core/preheat';
 import type { OpenJob } from '@/state/useJob';
 import { Card } from '@/ui/Card';
 import { SPACE } from '@/ui/theme/tokens';

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { assess } from '@core/plan/assess';
-import { fieldRun } from '@core/plan/heat/fieldRun';
+import { fieldRun } from '@core/order/fieldRun';
 import { DEMO_KIT } from '@/demo/kit';
 import { demoJob } from '../../../tests/support/demo';
 import { frameFaces, mitreOf, type FrameFace } from './frameFaces';

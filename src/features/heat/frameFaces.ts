@@ -1,6 +1,5 @@
-import { cornersOf } from '@core/field/frame';
-import type { Spot } from '@core/field/piece';
-import type { UnrolledFrame } from '@core/plan/heat/fieldRun';
+import { cornersOf, type Spot } from '@core/field';
+import type { UnrolledFrame } from '@core/order';
 
 /** Half of a tube's upper face, from one corner to its middle: where the unrolled plate lies on it. */
 export interface FrameFace {

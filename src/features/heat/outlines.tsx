@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { Path } from 'react-native-svg';
-import type { PlateFrame } from '@core/heat/plate/run';
-import type { FieldRun } from '@core/plan/heat/fieldRun';
+import type { PlateFrame } from '@core/heat';
+import type { FieldRun } from '@core/order';
 
 /** Shades from hand-warm to molten: steel going through its own colours, darker outline for every step. */
 const SHADES = [

@@ -1,5 +1,5 @@
 import { useCallback } from 'react';
-import type { PlateFrame, PlateRun } from '@core/heat/plate/run';
+import type { PlateFrame, PlateRun } from '@core/heat';
 import { useBeside, type BesideState } from '@/state/useBeside';
 import { coreBeside } from '@/workers/core';
 

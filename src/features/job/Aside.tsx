@@ -1,7 +1,6 @@
 import { midSentence } from '../../core/units/format';
 import { ScrollView } from 'react-native';
-import { leversFor } from '@core/plan/levers/levers';
-import { speakLeft } from '@core/plan/speak';
+import { leversFor, speakLeft } from '@core/plan';
 import { useLevers, type OpenJob } from '@/state/useJob';
 import { LeverRow } from '@/ui/Lever';
 import { RoomList } from '@/ui/RoomStrip';

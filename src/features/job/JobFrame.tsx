@@ -1,7 +1,7 @@
 import { router } from 'expo-router';
 import type { ReactNode } from 'react';
 import { ScrollView, useWindowDimensions, View } from 'react-native';
-import type { StopId } from '@core/plan/room';
+import type { StopId } from '@core/judge';
 import { useJob, type OpenJob } from '@/state/useJob';
 import { jobKey } from '@/state/keys';
 import { useApp } from '@/state/store';

@@ -1,5 +1,5 @@
 import { Pressable, View } from 'react-native';
-import type { StopId } from '@core/plan/room';
+import type { StopId } from '@core/judge';
 import { usePalette } from '@/ui/theme/theme';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';

@@ -1,9 +1,7 @@
 import { sentence } from '../../core/units/format';
 import { View } from 'react-native';
-import { sourceWords } from '@core/data/sources';
-import { leversFor } from '@core/plan/levers/levers';
-import { speakAmount, speakRoom, speakState } from '@core/plan/speak';
-import type { Room } from '@core/plan/rooms';
+import { sourceWords } from '@core/units/sources';
+import { leversFor, speakAmount, speakRoom, speakState, type Room } from '@core/plan';
 import { useLevers, type OpenJob } from '@/state/useJob';
 import { Card } from '@/ui/Card';
 import { LeverRow } from '@/ui/Lever';

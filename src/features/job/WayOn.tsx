@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { Modal, Pressable, ScrollView, View } from 'react-native';
-import type { StopId } from '@core/plan/room';
+import type { StopId } from '@core/judge';
 import { Act } from '@/ui/Act';
 import { usePalette } from '@/ui/theme/theme';
 import { SPACE } from '@/ui/theme/tokens';

@@ -1,7 +1,6 @@
 import { View } from 'react-native';
-import { makePlan } from '@core/plan/plan';
-import type { Withheld } from '@core/plan/situation';
-import { WITHHELD_WORDS } from '@core/plan/withheld';
+import { makePlan } from '@core/plan';
+import { WITHHELD_WORDS, type Withheld } from '@core/repair';
 import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';
 import { HaltCard } from '@/ui/HaltCard';

@@ -1,5 +1,5 @@
 import { LONGEST } from '@core/formats/limits';
-import type { Lever } from '@core/plan/levers/lever';
+import type { Lever } from '@core/plan';
 import { editWithUndo, layWithUndo } from '@/state/store';
 import type { OpenJob } from '@/state/useJob';
 import { openTest } from '@/ui/goTo';

@@ -1,4 +1,4 @@
-import type { StopId } from '@core/plan/room';
+import type { StopId } from '@core/judge';
 
 /** The stops of a job in the order of the work, with their keys. */
 export const STOPS: readonly { id: StopId; name: string; key: string }[] = [

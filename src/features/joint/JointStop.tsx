@@ -1,7 +1,6 @@
 import { View } from 'react-native';
 import { JOINTS, jointTraits, type JointKind, type JointSize } from '@core/data/joints';
-import { ASSUMED_ROOT_FACE_mm, ASSUMED_V_ANGLE_deg } from '@core/joint/shapes/butt';
-import { ASSUMED_GOUGE_RADIUS_mm } from '@core/joint/shapes/gouge';
+import { ASSUMED_GOUGE_RADIUS_mm, ASSUMED_ROOT_FACE_mm, ASSUMED_V_ANGLE_deg } from '@core/joint';
 import type { JobNumberPath } from '@core/formats/paths';
 import { readPath } from '@core/formats/edits';
 import { trimmed, inWords } from '@core/units/format';

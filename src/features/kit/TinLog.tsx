@@ -1,10 +1,10 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { sourceWords } from '@core/data/sources';
+import { sourceWords } from '@core/units/sources';
 import { TIN_EVENT_IDS, TIN_EVENTS, type TinEventId } from '@core/data/tinEvents';
 import type { Tin } from '@core/formats/kit';
 import { MOST_TIN_EVENTS } from '@core/formats/limits';
-import { tinVerdict, type TinState } from '@core/rods/keeping/verdict';
+import { tinVerdict, type TinState } from '@core/rods/keeping';
 import { parseWhen, sayWhen } from '@core/units/when';
 import { useClock } from '@/state/useClock';
 import { thisMoment, wallAt } from '@/state/wall';

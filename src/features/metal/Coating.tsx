@@ -5,8 +5,7 @@ import {
   type CoatingId,
   type CoatingLookId,
 } from '@core/data/coatings';
-import { coatingBelief, plausibleCoatings } from '@core/metal/coating';
-import type { MetalPlace } from '@core/plan/levers/lever';
+import { coatingBelief, plausibleCoatings, type MetalPlace } from '@core/metal';
 import type { OpenJob } from '@/state/useJob';
 import { Card } from '@/ui/Card';
 import { optionsOf } from '@/ui/options';

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { FAILS_SHARE, HURTS_SHARE, LOSSES, PLAN_SHARE } from '@core/data/losses';
-import { GRADE_WORDS } from '@core/data/sources';
+import { GRADE_WORDS } from '@core/units/sources';
 import type { JobNumberPath } from '@core/formats/paths';
 import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';

@@ -6,7 +6,7 @@ import type { Evidence } from '@core/formats/evidence';
 import { editAt, type EvidencePath, type JobEdit } from '@core/formats/paths';
 import { readPath } from '@core/formats/edits';
 import { readField, type NumberPath } from '@core/formats/fields';
-import { UNSEEN_BY_XRAY } from '@core/metal/likelihood';
+import { UNSEEN_BY_XRAY } from '@core/metal';
 import { checks } from '@/state/late';
 import { chooseFile } from '@/state/files';
 import { editWithUndo, say } from '@/state/store';

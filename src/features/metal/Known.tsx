@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { FAMILY_IDS, type FamilyId } from '@core/data/families';
 import { metalFamily } from '@core/data/metals';
-import type { MetalPlace } from '@core/plan/levers/lever';
+import type { MetalPlace } from '@core/metal';
 import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';

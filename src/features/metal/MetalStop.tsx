@@ -1,10 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { beliefOf } from '@core/metal/belief';
-import { planShareOf } from '@core/metal/doubt';
-import { repeatWords, suspectWords } from '@core/metal/suspect';
-import { otherWaysFor } from '@core/repair/otherWays';
-import type { MetalPlace } from '@core/plan/levers/lever';
+import { beliefOf, planShareOf, repeatWords, suspectWords, type MetalPlace } from '@core/metal';
+import { otherWaysFor } from '@core/repair';
 import type { OpenJob } from '@/state/useJob';
 import { Card } from '@/ui/Card';
 import { openFamily } from '@/ui/goTo';

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { PART_KIND_IDS, PART_KINDS, partKind } from '@core/data/partKinds';
 import { AGES, SETTINGS, type AgeId, type SettingId } from '@core/data/priors';
-import type { MetalPlace } from '@core/plan/levers/lever';
+import type { MetalPlace } from '@core/metal';
 import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';

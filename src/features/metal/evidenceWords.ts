@@ -1,6 +1,6 @@
 import { metalTest } from '@core/data/metalTests';
 import type { Evidence } from '@core/formats/evidence';
-import { densityOf } from '@core/metal/density';
+import { densityOf } from '@core/metal';
 import { trimmed } from '@core/units/format';
 
 /** What a test showed, in a few words. */

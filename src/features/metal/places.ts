@@ -1,6 +1,6 @@
 import { FAMILY_IDS, type FamilyId } from '@core/data/families';
 import { TEST_IDS, type TestId } from '@core/data/testIds';
-import { METAL_PLACES, type MetalPlace } from '@core/plan/levers/lever';
+import { METAL_PLACES, type MetalPlace } from '@core/metal';
 import type { Job } from '@core/formats/job';
 
 /** What a piece of metal is called on this job. */

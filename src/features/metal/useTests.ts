@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
-import type { MetalPlace } from '@core/plan/levers/lever';
-import { testsFor } from '@core/plan/levers/tests';
+import type { MetalPlace } from '@core/metal';
+import { testsFor } from '@core/plan';
 import type { OpenJob } from '@/state/useJob';
 
 /** The tests of a piece, best first, with what each is worth now. */

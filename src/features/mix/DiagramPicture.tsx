@@ -1,9 +1,16 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Circle, ClipPath, Defs, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
-import { CELLS, SHOWN, type Cell, type Cloud, type DiagramId } from '@core/constitution/cloud';
-import { diagramOf, type Mark } from '@core/plan/mix/diagram';
-import type { MixPlan } from '@core/plan/mix/mixPlan';
+import {
+  CELLS,
+  SHOWN,
+  diagramOf,
+  type Cell,
+  type Cloud,
+  type DiagramId,
+  type Mark,
+  type MixPlan,
+} from '@core/mix';
 import { usePalette } from '@/ui/theme/theme';
 import { FONTS } from '@/ui/theme/tokens';
 

@@ -1,8 +1,8 @@
 import { STEEL_GRADE_IDS, STEEL_GRADES, type SteelGradeId } from '@core/data/steelGrades';
-import { sourceWords } from '@core/data/sources';
-import { baseMetalOf } from '@core/constitution/baseMetal';
+import { sourceWords } from '@core/units/sources';
+import { baseMetalOf } from '@core/mix';
 import { metalFamily } from '@core/data/metals';
-import { isReckoned } from '@core/heat/softFiller';
+import { isReckoned } from '@core/heat';
 import type { OpenJob } from '@/state/useJob';
 import { Card } from '@/ui/Card';
 import { Pick } from '@/ui/Pick';

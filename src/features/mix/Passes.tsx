@@ -1,9 +1,6 @@
 import { View } from 'react-native';
-import { beadAt } from '@core/constitution/pair';
-import { fieldName } from '@core/constitution/schaeffler';
-import type { JudgedWeld } from '@core/constitution/weld';
+import { beadAt, fieldName, type JudgedWeld, type MixPlan } from '@core/mix';
 import { PROCESS_DILUTION_pct } from '@core/data/dilution';
-import type { MixPlan } from '@core/plan/mix/mixPlan';
 import { trimmed } from '@core/units/format';
 import { Card } from '@/ui/Card';
 import { SPACE } from '@/ui/theme/tokens';

@@ -1,6 +1,5 @@
 import { useEffect, useMemo, useState } from 'react';
-import type { Cloud, CloudPair } from '@core/constitution/cloud';
-import type { MixPlan } from '@core/plan/mix/mixPlan';
+import type { Cloud, CloudPair, MixPlan } from '@core/mix';
 import { coreBeside } from '@/workers/core';
 
 /** Beads drawn for the picture. */

@@ -1,8 +1,7 @@
 import type { JobEdit } from '@core/formats/paths';
 import { useState } from 'react';
 import { View } from 'react-native';
-import type { ClampChoice } from '@core/field/bestClamps';
-import type { BlowPlan } from '@core/plan/order/blowPlan';
+import type { BlowPlan, ClampChoice } from '@core/field';
 import { inWords } from '@core/units/format';
 import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';

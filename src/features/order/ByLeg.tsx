@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import type { PullPlan } from '@core/plan/order/pullPlan';
+import type { PullPlan } from '@core/order';
 import { trimmed } from '@core/units/format';
 import type { Range } from '@core/units/range';
 import { usePalette } from '@/ui/theme/theme';

@@ -1,8 +1,7 @@
 import { View } from 'react-native';
 import { GOALS } from '@core/data/orderGoals';
-import type { OrderJudged } from '@core/order/judgeOrder';
-import { asKept } from '@core/order/segments';
-import { orderInWords, type OrderPlan } from '@core/plan/order/orderPlan';
+import { orderInWords, type OrderJudged, type OrderPlan } from '@core/order';
+import { asKept } from '@core/joint';
 import type { PieceKind } from '@core/data/orderIds';
 import type { inWords } from '@core/units/format';
 import { Act } from '@/ui/Act';

@@ -1,6 +1,5 @@
 import { View } from 'react-native';
-import { judgeSeam, type BlowJudged, type Travel } from '@core/field/sweep';
-import type { BlowPlan } from '@core/plan/order/blowPlan';
+import { judgeSeam, type BlowJudged, type BlowPlan, type Travel } from '@core/field';
 import { inWords } from '@core/units/format';
 import type { UnitSystem } from '@core/units/kinds';
 import { usePalette } from '@/ui/theme/theme';

@@ -10,9 +10,7 @@ import {
   type LeadId,
   type TravelId,
 } from '@core/data/orderIds';
-import { hasEnds } from '@core/field/piece';
-import { cornerAt } from '@core/field/sweep';
-import { pieceKindOf } from '@core/plan/order/blowPiece';
+import { cornerAt, hasEnds, pieceKindOf } from '@core/field';
 import { inWords, trimmed } from '@core/units/format';
 import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';

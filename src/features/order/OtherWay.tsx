@@ -1,7 +1,5 @@
 import { View } from 'react-native';
-import type { GridPlace } from '@core/field/gridSweep';
-import { pushAt } from '@core/field/blow';
-import type { BlowPlan } from '@core/plan/order/blowPlan';
+import { pushAt, type BlowPlan, type GridPlace } from '@core/field';
 import { trimmed } from '@core/units/format';
 import { useBeside } from '@/state/useBeside';
 import { Act } from '@/ui/Act';

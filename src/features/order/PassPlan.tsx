@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import type { BlowPlan } from '@core/plan/order/blowPlan';
+import type { BlowPlan } from '@core/field';
 import { trimmed } from '@core/units/format';
 import { Card } from '@/ui/Card';
 import { usePalette } from '@/ui/theme/theme';

@@ -1,6 +1,6 @@
 import { TACK_SPACING_mm } from '@core/data/limits';
 import { CLAMP_ON, PIECES, type ClampOn, type PieceKind } from '@core/data/orderIds';
-import { pieceKindOf } from '@core/plan/order/blowPiece';
+import { pieceKindOf } from '@core/field';
 import { inWords } from '@core/units/format';
 import type { OpenJob } from '@/state/useJob';
 import { Card } from '@/ui/Card';

@@ -1,8 +1,8 @@
 import { jointTraits } from '@core/data/joints';
 import { View } from 'react-native';
 import { ANGULAR, BOW, TENDON, TRANSVERSE } from '@core/data/pull';
-import { sourceWords } from '@core/data/sources';
-import { presetOf } from '@core/plan/order/pullPlan';
+import { sourceWords } from '@core/units/sources';
+import { presetOf } from '@core/order';
 import { inWords, trimmed } from '@core/units/format';
 import type { OpenJob } from '@/state/useJob';
 import { Card } from '@/ui/Card';

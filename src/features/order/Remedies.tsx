@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
-import { troubled } from '@core/plan/levers/orderChanges';
-import { remediesFor, UNRECKONED } from '@core/plan/order/remedies';
+import { troubled } from '@core/order';
+import { UNRECKONED, remediesFor } from '@core/plan';
 import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';

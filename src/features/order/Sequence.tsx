@@ -1,9 +1,9 @@
 import { jointTraits } from '@core/data/joints';
 import { GOALS_SOURCE } from '@core/data/orderGoals';
-import { sourceWords } from '@core/data/sources';
-import { asKept } from '@core/order/segments';
-import { countedFrom, orderInWords, orderName, type OrderPlan } from '@core/plan/order/orderPlan';
-import { pieceKindOf } from '@core/plan/order/blowPiece';
+import { sourceWords } from '@core/units/sources';
+import { asKept } from '@core/joint';
+import { countedFrom, orderInWords, orderName, type OrderPlan } from '@core/order';
+import { pieceKindOf } from '@core/field';
 import { inWords } from '@core/units/format';
 import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';

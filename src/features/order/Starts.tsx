@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Circle, G, Line, Rect, Text as SvgText } from 'react-native-svg';
-import { endsOnStartAt } from '@core/order/segments';
-import type { OrderPlan } from '@core/plan/order/orderPlan';
+import { endsOnStartAt } from '@core/joint';
+import type { OrderPlan } from '@core/order';
 import { inWords } from '@core/units/format';
 import type { UnitSystem } from '@core/units/kinds';
 import { usePalette } from '@/ui/theme/theme';

@@ -1,7 +1,5 @@
-import { onFrame } from '@core/field/frame';
-import type { Spot } from '@core/field/piece';
+import { onFrame, type BlowPlan, type Spot } from '@core/field';
 import type { JobEdit, JobNumberPath } from '@core/formats/paths';
-import type { BlowPlan } from '@core/plan/order/blowPlan';
 import type { Moved } from './picture/moves';
 
 /** As the history tells of it. */

@@ -1,6 +1,5 @@
 import { useCallback } from 'react';
-import type { ChoicesState } from '@core/order/choices';
-import type { OrderQuestion } from '@core/plan/order/orderQuestion';
+import type { ChoicesState, OrderQuestion } from '@core/order';
 import { useBeside, type BesideState } from '@/state/useBeside';
 import { coreBeside } from '@/workers/core';
 

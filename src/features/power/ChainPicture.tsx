@@ -1,7 +1,6 @@
 import { midSentence, trimmed } from '../../core/units/format';
 import { Pressable, View } from 'react-native';
-import { powerChain, weakestLink, type ChainLink, type LinkKind } from '@core/plan/chain';
-import { speakState } from '@core/plan/speak';
+import { powerChain, speakState, weakestLink, type ChainLink, type LinkKind } from '@core/plan';
 import type { OpenJob } from '@/state/useJob';
 import { openRoom } from '@/ui/goTo';
 import { Jaws } from '@/ui/Jaws';

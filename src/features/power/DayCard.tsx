@@ -1,8 +1,8 @@
 import { View } from 'react-native';
 import { IDLE_POWER_FACTOR } from '@core/data/limits';
 import { FUEL_SOURCE, FUELS, MACHINE_SOURCE } from '@core/data/machines';
-import { GRADE_WORDS } from '@core/data/sources';
-import { dayWork } from '@core/plan/dayWork';
+import { GRADE_WORDS } from '@core/units/sources';
+import { dayWork } from '@core/power';
 import { formatQuantity, trimmed } from '@core/units/format';
 import { DURATION } from '@core/units/kinds';
 import type { Range } from '@core/units/range';

@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Line, Path, Rect, Text as SvgText } from 'react-native-svg';
-import { dutyPlan, type DutyPlan } from '@core/plan/dutyPlan';
+import { dutyPlan, type DutyPlan } from '@core/power';
 import { formatQuantity, trimmed } from '@core/units/format';
 import { DURATION } from '@core/units/kinds';
 import type { OpenJob } from '@/state/useJob';

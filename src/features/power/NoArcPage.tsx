@@ -1,7 +1,7 @@
 import { midSentence } from '../../core/units/format';
 import { View } from 'react-native';
 import { FINDINGS, SYMPTOMS, type FindingId } from '@core/data/noArcIds';
-import { searchArc, type ArcCheck } from '@core/plan/noArc';
+import { searchArc, type ArcCheck } from '@core/plan';
 import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';

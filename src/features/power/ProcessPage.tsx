@@ -1,9 +1,8 @@
 import { View } from 'react-native';
 import { NEEDS } from '@core/data/processIds';
 import { type Mark } from '@core/data/processes';
-import { GRADE_WORDS, sourceWords } from '@core/data/sources';
-import { chooseProcess } from '@core/plan/processes';
-import type { Candidate, Point } from '@core/process/rank';
+import { GRADE_WORDS, sourceWords } from '@core/units/sources';
+import { chooseProcess, type Candidate, type Point } from '@core/process';
 import { midSentence } from '@core/units/format';
 import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';

@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { sourceWords } from '@core/data/sources';
+import { sourceWords } from '@core/units/sources';
 import type { IronWay } from '@core/data/ironIds';
 import type { OpenJob } from '@/state/useJob';
 import { Card } from '@/ui/Card';

@@ -1,9 +1,8 @@
 import { useDeferredValue, useState } from 'react';
 import { View } from 'react-native';
-import { sourceWords } from '@core/data/sources';
-import { proceduresFor } from '@core/plan/procedure';
-import type { BeadRow } from '@core/plan/procedure/beadByBead';
-import type { Part, PartId, Procedure } from '@core/plan/procedure/procedure';
+import { sourceWords } from '@core/units/sources';
+import { proceduresFor, type Part, type PartId, type Procedure } from '@core/procedure';
+import type { BeadRow } from '@core/preheat';
 import { inWords } from '@core/units/format';
 import { toldThroughout } from '@core/units/told';
 import type { UnitSystem } from '@core/units/kinds';

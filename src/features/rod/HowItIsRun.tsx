@@ -1,9 +1,9 @@
 import { memo } from 'react';
 import { View } from 'react-native';
 import { UNEQUAL_SIDES } from '@core/data/limits';
-import { sourceWords } from '@core/data/sources';
+import { sourceWords } from '@core/units/sources';
 import { jointTraits } from '@core/data/joints';
-import { ampsAsItWarms } from '@core/plan/heat/warmAmps';
+import { ampsAsItWarms } from '@core/preheat';
 import { formatQuantity, inWords, trimmed } from '@core/units/format';
 import { SIZE } from '@core/units/kinds';
 import type { OpenJob } from '@/state/useJob';

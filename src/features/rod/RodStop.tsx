@@ -1,14 +1,12 @@
-import { tieInsInWords } from '@core/rods/along';
+import { ampWindow, passCount, tieInsInWords } from '@core/rods';
 import { memo, useDeferredValue } from 'react';
 import { View } from 'react-native';
 import { UNEQUAL_SIDES } from '@core/data/limits';
 import { POLES, ROD_CLASS_IDS, type Pole, type RodClassId } from '@core/data/rods';
 import { ROD_SIZE_IDS, ROD_SIZES, type RodSizeId } from '@core/data/rodSizes';
 import { AIMS, type AimId } from '@core/data/words';
-import { ampWindow } from '@core/rods/amps';
-import { passCount } from '@core/rods/beads';
 import { POLE_WORDS } from '@core/data/words';
-import { schoolsFor } from '@core/plan/schools';
+import { schoolsFor } from '@core/process';
 import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';

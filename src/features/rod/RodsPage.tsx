@@ -1,12 +1,11 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { POINTS_SOURCE, ROLES, type RoleId } from '@core/data/rodChoice';
-import { sourceWords } from '@core/data/sources';
+import { sourceWords } from '@core/units/sources';
 import { ROD_SIZES } from '@core/data/rodSizes';
 import { DUTIES, SKILLS } from '@core/data/words';
-import { rankRods } from '@core/plan/rankRods';
-import { ampWindow } from '@core/rods/amps';
-import type { RodFit } from '@core/rods/rank';
+import { rankRods } from '@core/plan';
+import { ampWindow, type RodFit } from '@core/rods';
 import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';

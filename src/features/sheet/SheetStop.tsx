@@ -2,11 +2,18 @@ import { midSentence, trimmed } from '../../core/units/format';
 import { useMemo } from 'react';
 import { View } from 'react-native';
 import { writeJobFile } from '@core/formats/write';
-import { makePlan, type Plan } from '@core/plan/plan';
-import { DEFERENCE, HALT_TITLES, sheetMarkdown, SIGN_LINE, VERDICT_WORDS } from '@core/plan/sheet';
-import { WITHHELD_WORDS } from '@core/plan/withheld';
-import { speakRoom } from '@core/plan/speak';
-import type { Step } from '@core/plan/step';
+import {
+  DEFERENCE,
+  HALT_TITLES,
+  SIGN_LINE,
+  VERDICT_WORDS,
+  makePlan,
+  sheetMarkdown,
+  speakRoom,
+  type Plan,
+} from '@core/plan';
+import { WITHHELD_WORDS } from '@core/repair';
+import type { Step } from '@core/judge';
 import { saveFile } from '@/state/files';
 import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';

@@ -1,9 +1,8 @@
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { ROD_SIZES } from '@core/data/rodSizes';
-import { VERDICT_WORDS } from '@core/plan/sheet';
-import { truckList, type RodLoad, type TruckList } from '@core/plan/truck';
-import { buyingWeight_kg } from '@core/rods/weight';
+import { VERDICT_WORDS, truckList, type RodLoad, type TruckList } from '@core/plan';
+import { buyingWeight_kg } from '@core/rods';
 import { formatQuantity, trimmed } from '@core/units/format';
 import { DURATION } from '@core/units/kinds';
 import { saveFile } from '@/state/files';

@@ -1,4 +1,4 @@
-import type { RoomState } from '@core/plan/room';
+import type { RoomState } from '@core/judge';
 
 /** Every colour of one theme. Text pairs hold 4.5:1 or better. */
 export interface Palette {

@@ -1,4 +1,4 @@
-import { memoryOf, OUR_JUDGEMENT, PRACTICE, type Source } from '../sources';
+import { memoryOf, OUR_JUDGEMENT, PRACTICE, type Source } from '../../units/sources';
 
 /** A figure of a metal between two ends. */
 export interface Span {

@@ -1,8 +1,20 @@
-import type { ChangeMaker } from './lever';
-import { heatInputChanges, preheatChanges, rebakeChange, temperBeadChange, waitChange } from './heatChanges';
-import { buyChange, butterChange, coveringChanges, favourChanges, stringerChange } from './mixChanges';
-import { arcChanges, clampChanges, demagnetiseChange, patternChanges, travelChanges } from './orderChanges';
-import { bevelChange, gapChange, shelterChange } from './placeChanges';
+import type { ChangeMaker } from '../../judge/change';
+import {
+  heatInputChanges,
+  preheatChanges,
+  rebakeChange,
+  temperBeadChange,
+  waitChange,
+} from '../../preheat/levers';
+import { buyChange, butterChange, coveringChanges, favourChanges, stringerChange } from '../../mix/levers';
+import {
+  arcChanges,
+  clampChanges,
+  demagnetiseChange,
+  patternChanges,
+  travelChanges,
+} from '../../order/levers';
+import { bevelChange, gapChange, shelterChange } from '../../process/levers';
 import {
   cableChanges,
   coolingChange,
@@ -10,8 +22,8 @@ import {
   machineChanges,
   restChanges,
   supplyChanges,
-} from './powerChanges';
-import { aimChanges, ampsChanges, mixChange, poleChanges, rodChanges, runsChange } from './rodChanges';
+} from '../../power/levers';
+import { aimChanges, ampsChanges, mixChange, poleChanges, rodChanges, runsChange } from '../../rods/levers';
 
 /** Every kind of change the app can think of. A new one is a function in one of those files and a line here. */
 export const CHANGE_MAKERS: readonly ChangeMaker[] = [

@@ -1,27 +1,8 @@
 import type { TestId } from '../../data/testIds';
-import type { JobEdit } from '../../formats/paths';
-import type { RoomState, RoomUnit } from '../room';
+import type { RoomState, RoomUnit } from '../../judge/room';
 import type { RoomId } from '../rooms';
-import type { Situation } from '../situation';
-
-/** Pieces of metal that tests are done on. */
-export const METAL_PLACES = ['sideA', 'sideB', 'oldWeld'] as const;
-export type MetalPlace = (typeof METAL_PLACES)[number];
-
-/** A change the welder can really make, before anybody knows what it does. */
-export interface Change {
-  id: string;
-  title: string;
-  /** What it costs or asks of the welder. */
-  cost: string;
-  edits: readonly JobEdit[];
-}
-
-/** A change that makes sense only where something is so. */
-export const when = (isSo: boolean, change: Change): Change[] => (isSo ? [change] : []);
-
-/** Proposes changes for a situation. */
-export type ChangeMaker = (situation: Situation) => Change[];
+import type { Change } from '../../judge/change';
+import type { MetalPlace } from '../../metal/places';
 
 /** What a lever does to one room. */
 export interface LeverEffect {

@@ -7,7 +7,8 @@ import { toldThroughout } from '../../units/told';
 import { assess, type Assessment } from '../assess';
 import type { Room, RoomId } from '../rooms';
 import { CHANGE_MAKERS } from './changes';
-import type { Change, Lever, LeverEffect } from './lever';
+import type { Lever, LeverEffect } from './lever';
+import type { Change } from '../../judge/change';
 import { testLevers } from './tests';
 
 /** Changes in fraction smaller than this are noise. */

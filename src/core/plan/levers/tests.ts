@@ -3,8 +3,9 @@ import type { Side } from '../../formats/job';
 import { lossesOf, sharesOf } from '../../metal/doubt';
 import { nextTests, type TestWorth } from '../../metal/next';
 import type { Room } from '../rooms';
-import type { Situation } from '../situation';
-import type { Lever, MetalPlace } from './lever';
+import type { Situation } from '../../judge/situation';
+import type { Lever } from './lever';
+import type { MetalPlace } from '../../metal/places';
 
 /** Tests offered as levers for one piece. */
 const OFFERED = 3;

@@ -1,8 +1,15 @@
 import { JOINTS } from '../../data/joints';
 import { ASSUMED_GAP_mm } from '../../joint/shapes/shape';
 import { inWords } from '../../units/format';
-import { ASSUMED_LENGTH_mm } from './joint';
-import type { Reads } from '../situation';
+import { ASSUMED_LENGTH_mm } from '../../joint/stage';
+import type { Reads } from '../../judge/situation';
+
+declare module '../../judge/situation' {
+  interface Situation {
+    /** What was put in for a blank, in words. */
+    readonly assumed: readonly string[];
+  }
+}
 
 /** What was put in for a blank, in words. */
 export function assumed({

@@ -1,18 +1,22 @@
-import type { Given, Situation } from '../situation';
-import { current_A, proposed_A, root } from './amps';
+import type { Given, Situation } from '../../judge/situation';
+import { current_A, proposed_A, root } from '../../rods/stages/amps';
 import { assumed } from './assumed';
-import { beads } from './beads';
-import { graphOf } from './graph';
-import { holesAt_A } from './holes';
-import { job, joint, length_mm, problems } from './joint';
-import { beliefs, wants, withheld } from './metal';
-import { blow, heat, mix, order, pull, timeline } from './plans';
-import { brazed, iron, noRod } from './repair';
+import { beads } from '../../rods/stages/beads';
+import { graphOf } from '../../judge/graph';
+import { holesAt_A } from '../../rods/stages/holes';
+import { job, joint, length_mm, problems } from '../../joint/stage';
+import { beliefs, wants } from '../../metal/stage';
+import { blow } from '../../field/stage';
+import { heat } from '../../preheat/stage';
+import { mix } from '../../mix/stage';
+import { order, pull } from '../../order/stage';
+import { timeline } from '../../timeline/stage';
+import { brazed, iron, noRod, withheld } from '../../repair/stage';
+import { enteredRod, rod, rodsWanted } from './rodChoice';
 import {
   aim,
   at_ms,
   dryness,
-  enteredRod,
   hydrogen,
   leanShare,
   melt,
@@ -20,14 +24,12 @@ import {
   metalMelt,
   pole,
   rest_s,
-  rod,
-  rodsWanted,
   settings,
   thinShare,
   window,
-} from './rod';
-import { runs } from './runs';
-import { cords, draw, leads, machine, plate, supply } from './supply';
+} from '../../rods/stages/rod';
+import { runs } from '../../order/runs';
+import { cords, draw, leads, machine, plate, supply } from '../../power/stage';
 
 /** What every stage makes, by its name. */
 type Stages = { readonly [K in Exclude<keyof Situation, keyof Given>]: (reads: never) => Situation[K] };

@@ -3,9 +3,9 @@ import { DEMO_KIT } from '../../../demo/kit';
 import { demoJob } from '../../../../tests/support/demo';
 import { setPath } from '../../formats/edits';
 import type { Job } from '../../formats/job';
-import type { Situation } from '../situation';
+import type { Situation } from '../../judge/situation';
 import { rememberedOf, situationOf } from '.';
-import { graphOf, whole } from './graph';
+import { graphOf, whole } from '../../judge/graph';
 
 const at = (job: Job): Situation =>
   situationOf({ entered: job, kit: DEMO_KIT, system: 'metric', now_ms: null });

@@ -6,7 +6,7 @@ import {
   REBAKES_ALLOWED,
 } from '../../data/keeping';
 import { rodClass } from '../../data/rods';
-import type { Source } from '../../data/sources';
+import type { Source } from '../../units/sources';
 import type { TinEventId } from '../../data/tinEvents';
 import type { Tin, TinEvent } from '../../formats/kit';
 import { marksOf } from './marks';

@@ -1,6 +1,6 @@
 import { DAMP_BASIC, HYDROGEN_BY_COATING } from '../../data/keeping';
 import { rodClass, type RodClassId } from '../../data/rods';
-import { memoryOf, PRACTICE, type Source } from '../../data/sources';
+import { memoryOf, PRACTICE, type Source } from '../../units/sources';
 import type { Tin } from '../../formats/kit';
 import type { Range } from '../../units/range';
 import { marksOf } from './marks';

@@ -1,6 +1,6 @@
 import { KEEPING, REBAKES_ALLOWED, type Keeping } from '../../data/keeping';
 import { rodClass } from '../../data/rods';
-import type { Source } from '../../data/sources';
+import type { Source } from '../../units/sources';
 import type { Tin } from '../../formats/kit';
 import { formatQuantity, trimmed } from '../../units/format';
 import { DURATION } from '../../units/kinds';

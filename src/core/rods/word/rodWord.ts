@@ -1,5 +1,5 @@
 import type { Pole, RodClassId } from '../../data/rods';
-import type { Source } from '../../data/sources';
+import type { Source } from '../../units/sources';
 
 /** One piece of the word and what it says. */
 export interface WordPart {

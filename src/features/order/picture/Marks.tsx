@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 import { G } from 'react-native-svg';
-import type { BlowPiece } from '@core/field/piece';
+import type { BlowPiece } from '@core/field';
 import { usePalette } from '@/ui/theme/theme';
 import { Words } from '@/ui/Words';
 import { LeadMark } from './TrayThings';

@@ -1,5 +1,5 @@
 import { G, Line, Rect, Text as SvgText } from 'react-native-svg';
-import type { BlowPlan } from '@core/plan/order/blowPlan';
+import type { BlowPlan } from '@core/field';
 import { usePalette } from '@/ui/theme/theme';
 import { FONTS } from '@/ui/theme/tokens';
 import type { View } from './view';

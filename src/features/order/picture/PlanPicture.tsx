@@ -1,9 +1,8 @@
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { Pressable, StyleSheet, View, type GestureResponderEvent } from 'react-native';
 import Svg from 'react-native-svg';
-import { sweep } from '@core/field/sweep';
-import type { BlowPlan } from '@core/plan/order/blowPlan';
-import type { OrderPlan } from '@core/plan/order/orderPlan';
+import { sweep, type BlowPlan } from '@core/field';
+import type { OrderPlan } from '@core/order';
 import { inWords } from '@core/units/format';
 import type { UnitSystem } from '@core/units/kinds';
 import { Words } from '@/ui/Words';

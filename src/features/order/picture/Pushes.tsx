@@ -1,6 +1,5 @@
 import { Circle, G, Line, Path } from 'react-native-svg';
-import { asItLies, blown, type BlowAt } from '@core/field/sweep';
-import type { BlowPlan } from '@core/plan/order/blowPlan';
+import { asItLies, blown, type BlowAt, type BlowPlan } from '@core/field';
 import { usePalette } from '@/ui/theme/theme';
 import type { View } from './view';
 

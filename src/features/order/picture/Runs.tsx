@@ -1,8 +1,7 @@
 import { G, Line, Path, Text as SvgText } from 'react-native-svg';
-import { headingOf } from '@core/field/frame';
-import type { Laid } from '@core/order/segments';
-import type { BlowPlan } from '@core/plan/order/blowPlan';
-import type { OrderQuestion } from '@core/plan/order/orderQuestion';
+import { headingOf, type BlowPlan } from '@core/field';
+import type { Laid } from '@core/joint';
+import type { OrderQuestion } from '@core/order';
 import { usePalette } from '@/ui/theme/theme';
 import { FONTS } from '@/ui/theme/tokens';
 import type { View } from './view';

@@ -2,7 +2,7 @@ import type { ReactNode } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import Svg, { Circle, G, Line, Path, Rect } from 'react-native-svg';
 import type { LeadId } from '@core/data/orderIds';
-import type { BlowPiece } from '@core/field/piece';
+import type { BlowPiece } from '@core/field';
 import { usePalette } from '@/ui/theme/theme';
 import { CORNER, SPACE, STROKE, TARGET, type Palette } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';

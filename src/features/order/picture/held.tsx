@@ -1,5 +1,4 @@
-import type { BlowPiece } from '@core/field/piece';
-import type { BlowPlan } from '@core/plan/order/blowPlan';
+import type { BlowPiece, BlowPlan } from '@core/field';
 import type { Held } from './Handles';
 import { Grip, Mark, nameOfClamp } from './Marks';
 import { fieldInWords, gripsOf, oppositeClamp, type Moved } from './moves';

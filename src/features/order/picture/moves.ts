@@ -1,7 +1,5 @@
 import type { LeadId } from '@core/data/orderIds';
-import { onFrame } from '@core/field/frame';
-import type { BlowPiece, Clamp, Spot } from '@core/field/piece';
-import type { BlowPlan } from '@core/plan/order/blowPlan';
+import { onFrame, type BlowPiece, type BlowPlan, type Clamp, type Spot } from '@core/field';
 import { trimmed } from '@core/units/format';
 import type { View } from './view';
 

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { applyEdits } from '@core/formats/edits';
 import { assess } from '@core/plan/assess';
-import type { BlowPlan } from '@core/plan/order/blowPlan';
+import type { BlowPlan } from '@core/field/blowPlan';
 import { DEMO_KIT } from '@/demo/kit';
 import { demoJob } from '../../../../tests/support/demo';
 import { movedEdits } from '../movedEdits';

@@ -1,5 +1,4 @@
-import { hasEnds } from '@core/field/piece';
-import type { BlowPlan } from '@core/plan/order/blowPlan';
+import { hasEnds, type BlowPlan } from '@core/field';
 import type { View } from './view';
 
 /** Under the piece lies a tray of what can be put on it: a second clamp, tabs, the way of the lead, and a field that was there before. */

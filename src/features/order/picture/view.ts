@@ -1,4 +1,4 @@
-import type { BlowPlan } from '@core/plan/order/blowPlan';
+import type { BlowPlan } from '@core/field';
 
 /** Where a place on the piece lies on the screen, and back. */
 export interface View {

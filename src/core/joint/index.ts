@@ -1,0 +1,7 @@
+/** The joint: its kind, sizes, section and line. This is what screens, workers and command line see of it. */
+export type { JointGeometry } from './geometry';
+export type { Point } from './region';
+export { sectionOf, type Section } from './section';
+export { asKept, endsOnStartAt, type Laid } from './segments';
+export { ASSUMED_ROOT_FACE_mm, ASSUMED_V_ANGLE_deg } from './shapes/butt';
+export { ASSUMED_GOUGE_RADIUS_mm } from './shapes/gouge';

@@ -1,0 +1,40 @@
+import { setPath } from '../formats/edits';
+import type { Job } from '../formats/job';
+import { checkJoint } from './check';
+import { type Problem } from '../formats/check';
+import { jointGeometry, type JointGeometry } from './geometry';
+import { whole } from '../judge/graph';
+import type { Reads } from '../judge/situation';
+
+declare module '../judge/situation' {
+  interface Situation {
+    /** Sizes of the joint that cannot be so; the job is judged without them. */
+    readonly problems: readonly Problem[];
+    readonly job: Job;
+    readonly joint: JointGeometry;
+    /** Weld length, or what is counted with while it is blank, mm. */
+    readonly length_mm: number;
+  }
+}
+
+/** Length put in for a blank one so that minutes can be spoken of at all, mm. */
+export const ASSUMED_LENGTH_mm = 100;
+
+/** Sizes of the joint that cannot be so. */
+export const problems = ({
+  entered,
+  enteredRod,
+  system,
+}: Reads<'entered' | 'enteredRod' | 'system'>): readonly Problem[] =>
+  checkJoint(entered.joint, enteredRod?.value.size ?? entered.rod.size, system);
+
+/** The job as it is judged: entries that cannot be so are left out. */
+export function job({ entered, problems: wrong }: Reads<'entered' | 'problems'>): Job {
+  return wrong.reduce((at, { path }) => setPath(at, path, null), whole(entered));
+}
+
+/** Sizes, section and weld metal of the joint. */
+export const joint = ({ job: at }: Reads<'job'>): JointGeometry => jointGeometry(at.joint);
+
+/** Weld length, or what is counted with while it is blank, mm. */
+export const length_mm = ({ joint: of }: Reads<'joint'>): number => of.length_mm ?? ASSUMED_LENGTH_mm;

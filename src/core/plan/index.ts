@@ -1,0 +1,17 @@
+/** All of it joined: the judgement of a job, its limits, levers, steps and sheet. This is what screens, workers and command line see of it. */
+export { assess, type Assessment } from './assess';
+export { powerChain, weakestLink, type ChainLink, type LinkKind } from './chain';
+export { glanceAt, type Glance } from './glance';
+export { assessJobFile } from './headless';
+export type { Lever, LeverEffect } from './levers/lever';
+export { findLevers, leversFor } from './levers/levers';
+export { testsFor } from './levers/tests';
+export { searchArc, type ArcCheck } from './noArc';
+export { makePlan, type Halt, type Plan } from './plan';
+export { rankRods } from './rankRods';
+export { UNRECKONED, remediesFor } from './remedies';
+export type { Room } from './rooms';
+export { DEFERENCE, HALT_TITLES, SIGN_LINE, VERDICT_WORDS, sheetMarkdown } from './sheet';
+export { compareSizes, type SizeChoice } from './sizes';
+export { STATE_NAMES, speakAmount, speakGap, speakLeft, speakRoom, speakState } from './speak';
+export { truckList, type RodLoad, type TruckList } from './truck';

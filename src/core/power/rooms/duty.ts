@@ -1,0 +1,79 @@
+import type { Reads } from '../../judge/situation';
+import { RISE_OVER_40_K } from '../../data/limits';
+import { PLATE_GUESS_SOURCE } from '../../data/machines';
+import { IEC_60974_1, PRACTICE } from '../../units/sources';
+import { DUTY_PERIOD_s, permittedDuty } from '../duty';
+import { pointsHere, type Plate, type Surroundings } from '../nameplate';
+import { exactly, type Range } from '../../units/range';
+import { inWords, trimmed } from '../../units/format';
+import type { UnitSystem } from '../../units/kinds';
+import { guessed, under, unknown } from '../../judge/room';
+import { worstWindowArc_s } from '../../timeline/timeline';
+import type { Assessor } from '../../judge/assessor';
+import { dialledAmps } from '../../rods/dialled';
+
+/** Heat and dust in words; empty where the plate holds as it is. */
+function deratedWords({ capacity }: Plate, { air_C, cooling }: Surroundings, system: UnitSystem): string {
+  const hot = air_C !== null && air_C > 40 ? [`${inWords(system).temperature(air_C)} of air`] : [];
+  const dust = cooling === 'dirty' ? ['clogged cooling'] : [];
+  const why = [...hot, ...dust].join(' and ');
+  return why === ''
+    ? ''
+    : `With ${why} about ${Math.round(100 * capacity.nominal)} % of the plate's duty is left (${Math.round(100 * capacity.low)} to ${Math.round(100 * capacity.high)}).`;
+}
+
+/** Arc minutes in the worst ten of the job against what the plate allows. */
+export const duty: Assessor = {
+  title: 'Duty',
+  short: 'duty',
+  stop: 'power',
+  assess(situation: Reads<'machine' | 'plate' | 'timeline' | 'current_A' | 'job' | 'system'>) {
+    const { machine, plate, timeline, current_A, job, system } = situation;
+    const amps = dialledAmps(situation);
+    if (!machine || !plate || !timeline || !amps || !current_A) return null;
+    if (plate.points.length === 0) {
+      return unknown(
+        {
+          now: 'duty',
+          gap: 'no rated point',
+          until: machine.value.name,
+          reasons: [],
+          ask: 'Type a rated point from the nameplate, at Kit: amps at so many percent.',
+        },
+        false,
+      );
+    }
+    // Above its largest current a machine gives nothing at all: the machine's range says so, not a duty.
+    if (plate.max_A && current_A.value > plate.max_A.range.high) return null;
+    const worst_min = worstWindowArc_s(timeline, DUTY_PERIOD_s) / 60;
+    const minutes = (a: number, end: keyof Range) => 10 * (permittedDuty(pointsHere(plate, end), a) ?? 0);
+    const allowed_min = {
+      low: minutes(amps.high, 'low'),
+      nominal: minutes(amps.nominal, 'nominal'),
+      high: minutes(amps.low, 'high'),
+    };
+    const weaker = deratedWords(plate, { air_C: job.look.air_C, cooling: job.power.cooling }, system);
+    const pct = Math.round(allowed_min.nominal * 10);
+    const room = under('min', exactly(worst_min), allowed_min, {
+      now: `${trimmed(worst_min, 1)} min arc in the worst ten`,
+      gap: 'of arc before it must rest',
+      past: 'of arc too much',
+      until: `${trimmed(allowed_min.nominal, 1)} min allowed`,
+      reasons: [
+        {
+          words: plate.pointsRead
+            ? `At ${current_A.value} A the plate allows ${pct} %: ${trimmed(allowed_min.nominal, 1)} minutes of every ten${weaker === '' ? ', at 40 °C' : ' here'}. Current squared times duty stays the same.`
+            : `No rated point typed: machines of the kind allow ${trimmed(allowed_min.low, 1)} to ${trimmed(allowed_min.high, 1)} minutes of every ten at ${current_A.value} A.`,
+          source: plate.pointsRead ? IEC_60974_1 : PLATE_GUESS_SOURCE,
+        },
+        ...(weaker === '' ? [] : [{ words: weaker, source: RISE_OVER_40_K.source }]),
+        {
+          words: `The job burns ${trimmed(worst_min, 1)} minutes in its worst ten, counted rod by rod with changes, chipping and rests.`,
+          source: PRACTICE,
+        },
+      ],
+      ask: plate.pointsRead ? '' : 'Type a rated point from the nameplate, at Kit: amps at so many percent.',
+    });
+    return plate.pointsRead ? room : guessed(room, 'no rated point');
+  },
+};

@@ -1,0 +1,56 @@
+import type { Reads } from '../../judge/situation';
+import { OCV_SLACK_V } from '../../data/limits';
+import { PLATE_GUESS_SOURCE } from '../../data/machines';
+import { rodClass } from '../../data/rods';
+import { CHOSEN, PRACTICE } from '../../units/sources';
+import { trimmed } from '../../units/format';
+import { guessed, over } from '../../judge/room';
+import type { Assessor } from '../../judge/assessor';
+
+/** Open-circuit volts against what the rod needs to start and hold. */
+export const ocv: Assessor = {
+  title: 'Open-circuit volts',
+  short: 'OCV',
+  stop: 'power',
+  assess({ machine, plate, rod }: Reads<'machine' | 'plate' | 'rod'>) {
+    if (!machine || !plate || !rod) return null;
+    const wanted = rodClass(rod.value.rodClass).ocv_V;
+    if (wanted === null) return null;
+    const { range, by } = plate.ocv_V;
+    const read = by === 'plate';
+    const { name, arcForce } = machine.value;
+    const span = `${trimmed(range.low, 0)} to ${trimmed(range.high, 0)} V`;
+    const room = over(
+      'V',
+      range,
+      {
+        low: wanted - OCV_SLACK_V.low,
+        nominal: wanted - OCV_SLACK_V.nominal,
+        high: wanted - OCV_SLACK_V.high,
+      },
+      {
+        now: read ? `${trimmed(range.nominal, 0)} V` : `${span}, by its kind`,
+        gap: 'to start and hold on',
+        past: 'short for this rod',
+        until: `wants about ${wanted} V`,
+        reasons: [
+          read
+            ? { words: `${name} gives ${trimmed(range.nominal, 0)} V with no arc.`, source: CHOSEN }
+            : {
+                words: `No open-circuit volts typed: machines of the kind give ${span}.`,
+                source: PLATE_GUESS_SOURCE,
+              },
+          {
+            words: `${rod.value.rodClass} wants about ${wanted} V; cellulosic rods also want a machine that holds the arc.`,
+            source: PRACTICE,
+          },
+          ...(arcForce === 'none'
+            ? [{ words: 'No arc force on this machine: keep the arc short.', source: CHOSEN }]
+            : []),
+        ],
+        ask: read ? '' : 'Type U0 or OCV from the nameplate, at Kit.',
+      },
+    );
+    return read ? room : guessed(room, 'open-circuit volts not known');
+  },
+};

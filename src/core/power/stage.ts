@@ -1,0 +1,123 @@
+import type { CableId } from '../data/cables';
+import { machineType } from '../data/machines';
+import { soundMachine } from '../formats/checkKit';
+import type { LeadSet, Machine, Supply } from '../formats/kit';
+import { readPlate, type Plate } from './nameplate';
+import { supplyDraw, type Cord, type SupplyDraw } from './supply';
+import type { Choice } from '../judge/choice';
+import type { Reads } from '../judge/situation';
+
+declare module '../judge/situation' {
+  interface Situation {
+    readonly machine: Choice<Machine> | null;
+    /** Null also where the machine makes its own power. */
+    readonly supply: Choice<Supply> | null;
+    /** The machine's plate on this supply, every blank filled. */
+    readonly plate: Plate | null;
+    /** Weld leads, where named. */
+    readonly leads: Choice<LeadSet> | null;
+    /** Cords from the socket on; none where it is plugged straight in; null where not known. */
+    readonly cords: Choice<readonly Cord[]> | null;
+    readonly draw: SupplyDraw | null;
+  }
+}
+
+/** The thing the job names; else the first of its kind, as a proposal; null where the kit has none. */
+function chosen<T extends { id: string }>(
+  items: readonly T[],
+  id: string | null,
+  why: string,
+): Choice<T> | null {
+  const named = id === null ? undefined : items.find((item) => item.id === id);
+  if (named) return { value: named, by: 'you', why: 'You chose it.' };
+  const first = items[0];
+  return first ? { value: first, by: 'app', why } : null;
+}
+
+/** The welding machine; null where none is in the kit, or where the iron is brazed: that strikes no arc. */
+export const machine = ({
+  brazed,
+  kit,
+  entered,
+}: Reads<'brazed' | 'kit' | 'entered'>): Choice<Machine> | null =>
+  brazed ? null : chosen(kit.machines, entered.power.machineId, 'The first machine in the kit.');
+
+/** What feeds it; null also where the machine makes its own power. */
+export const supply = ({
+  brazed,
+  kit,
+  entered,
+  machine: by,
+}: Reads<'brazed' | 'kit' | 'entered' | 'machine'>): Choice<Supply> | null =>
+  brazed || (by && machineType(by.value.type).feeds !== 'mains')
+    ? null
+    : chosen(kit.supplies, entered.power.supplyId, 'The first supply in the kit.');
+
+/** The machine's plate on this supply, every blank filled. */
+export const plate = ({
+  machine: by,
+  supply: from,
+  entered: { look, power },
+  system,
+}: Reads<'machine' | 'supply' | 'entered' | 'system'>): Plate | null =>
+  by &&
+  readPlate(soundMachine(by.value, system), from?.value ?? null, {
+    air_C: look.air_C,
+    cooling: power.cooling,
+  });
+
+/** Weld leads, where named. */
+export const leads = ({ entered, kit }: Reads<'entered' | 'kit'>): Choice<LeadSet> | null =>
+  entered.power.leadsId === null ? null : chosen(kit.leads, entered.power.leadsId, '');
+
+/**
+ * Cords from the socket on: the one that hangs on the supply, or what the job says in its place, and those plugged into it. None where it
+ * is plugged straight in; null where not known.
+ */
+export function cords({
+  entered,
+  supply: from,
+}: Reads<'entered' | 'supply'>): Choice<readonly Cord[]> | null {
+  const named = from?.value;
+  if (!named) return null;
+  const { cordLength_m, cordSize, cordLie, cord2, cord3 } = entered.power;
+  const own = cordLength_m !== null || cordSize !== null || cordLie !== null;
+  const why = own ? 'You set it.' : 'The cord that hangs on this supply.';
+  const choice = (value: readonly Cord[]): Choice<readonly Cord[]> => ({
+    value,
+    by: own ? 'you' : 'app',
+    why,
+  });
+  const lie = cordLie ?? named.cordLie ?? 'straight';
+  const first =
+    lie === 'none' ? [] : laid(cordLength_m ?? named.cordLength_m, cordSize ?? named.cordSize, lie);
+  if (first === null) return null;
+  const further = [cord2, cord3].flatMap((next) =>
+    next.lie === 'none' ? [] : (laid(next.length_m, next.size ?? first[0]?.size ?? null, next.lie) ?? []),
+  );
+  return choice([...first, ...further]);
+}
+
+/** A cord as it lies; null while its length or size is not known. */
+const laid = (length_m: number | null, size: CableId | null, lie: Cord['lie'] | null): Cord[] | null =>
+  length_m === null || size === null ? null : [{ length_m, size, lie: lie ?? 'straight' }];
+
+/** What the arc draws from its supply. */
+export function draw({
+  plate: of,
+  supply: from,
+  cords: along,
+  current_A,
+}: Reads<'plate' | 'supply' | 'cords' | 'current_A'>): SupplyDraw | null {
+  const named = from?.value;
+  if (!of || !named || named.volts_V === null || current_A === null) return null;
+  return supplyDraw({
+    process: 'stick',
+    current_A: current_A.value,
+    plate: of,
+    volts_V: named.volts_V,
+    phases: named.phases,
+    cords: along?.value ?? [],
+    source_ohm: named.source_ohm ?? 0,
+  });
+}

@@ -1,0 +1,4 @@
+/** Which process, and where welders disagree. This is what screens, workers and command line see of it. */
+export { chooseProcess } from './processes';
+export type { Candidate, Point } from './rank';
+export { schoolsFor } from './schools';

@@ -1,0 +1,3 @@
+/** Whether it may be welded at all, how a casting is mended, and the other ways. This is what screens, workers and command line see of it. */
+export { otherWaysFor, type OtherWayHere } from './otherWays';
+export { WITHHELD_WORDS, type Withheld } from './withheld';

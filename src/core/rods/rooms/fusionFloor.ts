@@ -1,0 +1,57 @@
+import type { Reads } from '../../judge/situation';
+import { FUSION_FIT } from '../../data/fusion';
+import { UNEQUAL_SIDES } from '../../data/limits';
+import { rodClass } from '../../data/rods';
+import { ROD_SIZES } from '../../data/rodSizes';
+import { PRACTICE } from '../../units/sources';
+import { fusionFloor_A } from '../../heat/fusion';
+import { heatShare } from '../settings';
+import { inWords, trimmed } from '../../units/format';
+import { ofThumb, over } from '../../judge/room';
+import type { Assessor } from '../../judge/assessor';
+import { dialledAmps } from '../dialled';
+
+/** Amps over those at which the thick side is only wetted, and slag is caught under the bead. */
+export const fusionFloor: Assessor = {
+  title: 'Fusion on the thick side',
+  short: 'fusion',
+  stop: 'rod',
+  assess(
+    situation: Reads<
+      'joint' | 'rod' | 'aim' | 'current_A' | 'meltFitted' | 'holesAt_A' | 'system' | 'job' | 'machine'
+    >,
+  ) {
+    const { joint, rod, aim, current_A, meltFitted, holesAt_A, system, job } = situation;
+    const amps = dialledAmps(situation);
+    if (!rod || !amps || !current_A || !meltFitted) return null;
+    if (joint.thick_mm === null || joint.ratio < UNEQUAL_SIDES.ratio) return null;
+    const { coating } = rodClass(rod.value.rodClass);
+    const { diameter_mm, inches } = ROD_SIZES[rod.value.size];
+    const thickShare = 1 - heatShare(aim.value, job.rod.workAngle_deg);
+    const floor = fusionFloor_A(coating, diameter_mm, joint.thick_mm, thickShare);
+    const noWindow = holesAt_A !== null && floor.nominal > holesAt_A.nominal;
+    const ceiling = trimmed(holesAt_A?.nominal ?? 0, 0);
+    const body = over('A', amps, floor, {
+      now: `${current_A.value} A`,
+      gap: noWindow ? 'fused, but no amps suit both sides' : 'over slag caught on the thick side',
+      past: noWindow ? 'short: no amps suit both sides' : 'too cold for the thick side',
+      until: `fuses from ${trimmed(floor.nominal, 0)} A`,
+      reasons: [
+        {
+          words: `A ${inches} ${rod.value.rodClass} on ${inWords(system).size(joint.thick_mm)} with ${trimmed(100 * thickShare, 0)} % of the heat keeps its pool melted from about ${trimmed(floor.low, 0)} to ${trimmed(floor.high, 0)} A.`,
+          source: FUSION_FIT,
+        },
+        ...(noWindow
+          ? [
+              {
+                words: `No window: the thick side fuses from ${trimmed(floor.nominal, 0)} A, the thin side holes at ${ceiling} A. Lean onto the thick side, warm the thick side only, take 6011, or use wire.`,
+                source: PRACTICE,
+              },
+            ]
+          : []),
+      ],
+      ask: 'Cut a scrap joint across: that shows whether the thick side was fused.',
+    });
+    return ofThumb(body, 'the thick side may only be wetted');
+  },
+};

@@ -1,0 +1,78 @@
+import { wholeRods } from '../wholeRods';
+import type { Reads } from '../../judge/situation';
+import { ROD_SIZES } from '../../data/rodSizes';
+import { FILLER_HANDBOOK, PRACTICE } from '../../units/sources';
+import { exactly } from '../../units/range';
+import { inWords, trimmed } from '../../units/format';
+import { under, unknown, yesNo } from '../../judge/room';
+import { passCount, passesInWords, rodsByKind } from '../beads';
+import type { Assessor } from '../../judge/assessor';
+
+/** Rods needed against rods in the tins, the kind that lasts least. */
+export const rodsOnHand: Assessor = {
+  title: 'Rods on hand',
+  short: 'rods',
+  stop: 'rod',
+  assess({
+    job,
+    rod,
+    beads,
+    joint,
+    kit,
+    system,
+  }: Reads<'job' | 'rod' | 'beads' | 'joint' | 'kit' | 'system'>) {
+    if (!rod || !beads) return null;
+    const kinds = rodsByKind(beads).map((kind) => ({
+      name: `${kind.rodClass} ${ROD_SIZES[kind.size].inches}`,
+      need: wholeRods(kind.rods),
+      tins: kit.tins.filter((tin) => tin.rodClass === kind.rodClass && tin.size === kind.size),
+    }));
+    const need = (n: number) =>
+      kinds.length > 1 ? `${kinds[n]?.need.nominal} ${kinds[n]?.name}` : `${kinds[n]?.need.nominal}`;
+    const first = beads.passes[0];
+    const spoken = {
+      now: `needs ${kinds.map((_, n) => need(n)).join(' and ')}`,
+      gap: 'to spare',
+      past: 'short',
+      lack: 'short',
+      reasons: [
+        {
+          words: `One rod lays ${inWords(system).size(Math.round(first?.beadPerRod_mm ?? 0))} of a ${trimmed(first?.area_mm2 ?? 0, 1)} mm² bead; ${passesInWords(passCount(beads))} of ${joint.length_mm === null ? 'a length not known' : inWords(system).size(joint.length_mm)}.`,
+          source: FILLER_HANDBOOK,
+        },
+        {
+          words: `A tenth more for bent, stuck and chipped ones: ${kinds.map((_, n) => need(n)).join(' and ')} rods.`,
+          source: PRACTICE,
+        },
+      ],
+    };
+    const without = kinds.find(({ tins }) => tins.length === 0);
+    if (without) return yesNo('closed', { ...spoken, gap: 'none in the kit', until: `no ${without.name}` });
+    const uncounted = kinds.find(({ tins }) => tins.some(({ count }) => count === null));
+    if (uncounted)
+      return unknown(
+        {
+          ...spoken,
+          gap: 'not counted',
+          until: uncounted.name,
+          ask: 'Count the rods in the tin and type it at Kit.',
+        },
+        false,
+      );
+    const held = kinds.map(({ name, need: asks, tins }) => {
+      const count = tins.reduce((sum, tin) => sum + (tin.count ?? 0), 0);
+      return { name, asks, count, left: count - asks.nominal };
+    });
+    const least = held.reduce((a, b) => (b.left < a.left ? b : a));
+    // Shared out over sizes the first tin is meant to be used up: what counts is the one that ends the job.
+    const counted = job.rod.mix && least.left >= 0 ? (held.at(-1) ?? least) : least;
+    const count = trimmed(counted.count, 1);
+    const onHand = kinds.length > 1 ? `${count} ${counted.name} on hand` : `${count} on hand`;
+    if (joint.length_mm === null)
+      return unknown(
+        { ...spoken, gap: 'how long is it?', until: onHand, ask: 'Type the weld length at Joint.' },
+        false,
+      );
+    return under('rods', counted.asks, exactly(counted.count), { ...spoken, until: onHand });
+  },
+};

@@ -1,0 +1,104 @@
+import { ampWindow, proposeAmps, type AmpWindow } from '../amps';
+import { isSheet, UNEQUAL_SIDES } from '../../data/limits';
+import { ROD_SIZES } from '../../data/rodSizes';
+import { fusionFloor_A } from '../../heat/fusion';
+import { rodClass } from '../../data/rods';
+import { planBeads } from '../beads';
+import type { RodChoice } from '../choose';
+import type { Choice } from '../../judge/choice';
+import { holesRange } from './holes';
+import type { Reads } from '../../judge/situation';
+
+declare module '../../judge/situation' {
+  interface Situation {
+    /** Amps that the app begins with, and those that are planned with. */
+    readonly proposed_A: number | null;
+    readonly current_A: Choice<number> | null;
+    /** Another rod for the root. */
+    readonly root: { rod: RodChoice; window: AmpWindow; current_A: number } | null;
+  }
+}
+
+/** What amps are proposed from. */
+export type AmpsContext = Reads<
+  'job' | 'joint' | 'plate' | 'machine' | 'aim' | 'leanShare' | 'metalMelt' | 'length_mm'
+>;
+
+/** Amps that a rod is begun with: from packet or table, by thickness, position and aim, and under what holes the thin side. */
+export function startAmps(rod: RodChoice, window: AmpWindow, context: AmpsContext): number {
+  const { job, joint, plate, machine, aim, leanShare, metalMelt, length_mm } = context;
+  const { coating } = rodClass(rod.rodClass);
+  const ask = (holes: number | null) =>
+    proposeAmps({
+      window,
+      size: rod.size,
+      coating,
+      thin_mm: joint.thin_mm,
+      thick_mm: joint.thick_mm,
+      position: job.look.position,
+      downhill: isSheet(joint.thin_mm) && coating !== 'basic',
+      aim: aim.value,
+      holesAt_A: holes,
+      machineMin_A: plate?.min_A?.range.nominal ?? null,
+      machineMax_A: plate?.max_A?.range.nominal ?? null,
+      bias: (machine?.value.bias_pct ?? 100) / 100,
+    });
+  const first = ask(null);
+  if (joint.area_mm2 === null) return first;
+  const uneven = joint.ratio >= UNEQUAL_SIDES.ratio;
+  const beads = planBeads({
+    rod: { ...rod, current_A: first },
+    area_mm2: joint.area_mm2,
+    length_mm,
+    position: job.look.position,
+    uneven,
+  });
+  const holes = holesRange(beads, joint.thin_mm, leanShare, metalMelt.properties, metalMelt.fitted);
+  const safe = holes && holes.low < first ? ask(holes.low) : first;
+  if (!uneven || joint.thick_mm === null || !metalMelt.fitted) return safe;
+  // The thick side has to be fused, as long as that does not hole the thin one.
+  const floor = fusionFloor_A(
+    coating,
+    ROD_SIZES[rod.size].diameter_mm,
+    joint.thick_mm,
+    1 - leanShare,
+  ).nominal;
+  const most = Math.min(holes?.nominal ?? Infinity, window.high_A, plate?.max_A?.range.low ?? Infinity);
+  return safe < floor && floor < most ? Math.ceil(floor) : safe;
+}
+
+/** Amps that the app begins with; null where no rod is told. */
+export function proposed_A(context: AmpsContext & Reads<'rod' | 'window'>): number | null {
+  const { rod, window } = context;
+  return rod && window && startAmps(rod.value, window, context);
+}
+
+/** Amps: what the welder set, or what the app proposes. */
+export function current_A(reads: Reads<'job' | 'machine' | 'window' | 'proposed_A'>): Choice<number> | null {
+  const set_A = reads.job.rod.current_A;
+  // No dial is read finer.
+  if (set_A !== null) return { value: Math.round(10 * set_A) / 10, by: 'you', why: 'You set it.' };
+  const { machine, window, proposed_A: value } = reads;
+  if (value === null || window === null) return null;
+  const from = window.by === 'packet' ? 'the packet' : 'the table';
+  const bias = machine?.value.bias_pct ?? null;
+  return {
+    value,
+    by: 'app',
+    why: `From ${from}, for the thickness and position${bias === null ? '' : `, times the ${bias} % this machine runs right at`}. Try it on scrap.`,
+  };
+}
+
+/** Another rod for the root, where the welder named one. */
+export function root(
+  context: AmpsContext & Reads<'noRod' | 'kit'>,
+): { rod: RodChoice; window: AmpWindow; current_A: number } | null {
+  if (context.noRod) return null;
+  const { rodClass, size } = context.job.rod.root;
+  if (rodClass === null || size === null) return null;
+  const tin = context.kit.tins.find((t) => t.rodClass === rodClass && t.size === size) ?? null;
+  const window = ampWindow(rodClass, size, tin);
+  if (window === null) return null;
+  const rod = { rodClass, size, tin, why: 'You chose it for the root.' };
+  return { rod, window, current_A: startAmps(rod, window, context) };
+}

@@ -1,0 +1,78 @@
+import { LIKES_BIG_BEADS } from '../../data/heatLimits';
+import { UNEQUAL_SIDES, SPOIL_SHARE, TACK_ARC_s } from '../../data/limits';
+import { jointTraits } from '../../data/joints';
+import type { Job } from '../../formats/job';
+import type { Tin } from '../../formats/kit';
+import { jointGeometry } from '../../joint/geometry';
+import { fillRegion } from '../../joint/region';
+import { ampWindow } from '../amps';
+import { planBeads, rodsByKind, type BeadPlan, type BurnedRod } from '../beads';
+import type { RodChoice } from '../choose';
+import { mixRods, type NextRod } from '../mix';
+import { remembered } from '../../units/remembered';
+import { tacksOf } from '../../joint/tacks';
+import { startAmps, type AmpsContext } from './amps';
+import type { Reads } from '../../judge/situation';
+
+declare module '../../judge/situation' {
+  interface Situation {
+    readonly beads: BeadPlan | null;
+  }
+}
+
+/** How a joint fills: worked out once for as long as the joint stands as it is. */
+const regionOf = remembered((joint: Job['joint']) => fillRegion(joint, jointGeometry(joint)));
+
+/** The passes of a job: laid out in its section, and shared out over sizes where the tin runs short and the welder says so. */
+export function beads(
+  context: AmpsContext & Reads<'rod' | 'current_A' | 'root' | 'kit' | 'wants'>,
+): BeadPlan | null {
+  const { rod: taken, current_A, root, job, joint, length_mm, wants } = context;
+  if (!taken || !current_A || joint.area_mm2 === null) return null;
+  const rod = taken.value;
+  const main: BurnedRod = { rodClass: rod.rodClass, size: rod.size, current_A: current_A.value };
+  const plan = planBeads({
+    rod: main,
+    area_mm2: joint.area_mm2,
+    region: regionOf(job.joint),
+    length_mm,
+    position: job.look.position,
+    big:
+      (joint.thick_mm ?? 0) >= LIKES_BIG_BEADS.from_mm &&
+      wants.families.some((id) => LIKES_BIG_BEADS.families.includes(id)),
+    uneven: joint.ratio >= UNEQUAL_SIDES.ratio,
+    root: root && { rodClass: root.rod.rodClass, size: root.rod.size, current_A: root.current_A },
+    count: job.rod.beadCount,
+    shares: job.rod.beadShares,
+    move: job.rod.move,
+    half: jointTraits(job.joint.kind)?.overlay ?? false,
+    tackArc_s: tacksOf(job.joint.kind, length_mm) * TACK_ARC_s,
+  });
+  return job.rod.mix && rod.tin?.count != null
+    ? mixRods(plan, main, rod.tin.count, otherSizes(rod, context))
+    : plan;
+}
+
+/** Other sizes of the class in the tins, nearest first, each at the amps it would be begun with. */
+function otherSizes(rod: RodChoice, context: AmpsContext & Reads<'kit'>): NextRod[] {
+  return context.kit.tins
+    .filter((tin: Tin) => tin.rodClass === rod.rodClass && tin.size !== rod.size && (tin.count ?? 0) > 0)
+    .flatMap((tin) => {
+      const window = ampWindow(tin.rodClass, tin.size, tin);
+      if (window === null) return [];
+      const choice = { rodClass: tin.rodClass, size: tin.size, tin, why: '' };
+      const burned = {
+        rodClass: tin.rodClass,
+        size: tin.size,
+        current_A: startAmps(choice, window, context),
+      };
+      return [{ rod: burned, count: tin.count ?? 0 }];
+    });
+}
+
+/** True where the rods of a kind do not last, with spoil. */
+export const runsShort = (plan: BeadPlan, rod: RodChoice): boolean =>
+  rod.tin?.count != null &&
+  rodsByKind(plan)
+    .filter((kind) => kind.size === rod.size && kind.rodClass === rod.rodClass)
+    .some(({ rods }) => rods * (1 + SPOIL_SHARE) > (rod.tin?.count ?? 0));

@@ -1,0 +1,59 @@
+import { BURN_THROUGH_RATIO } from '../../data/limits';
+import { rodClass } from '../../data/rods';
+import {
+  FITTED_DEPOSIT_mm3_As,
+  holesAt_A as meltsThroughAt_A,
+  type MeltProperties,
+} from '../../heat/burnThrough';
+import type { BeadPlan } from '../beads';
+import type { Range } from '../../units/range';
+import type { Reads } from '../../judge/situation';
+
+declare module '../../judge/situation' {
+  interface Situation {
+    /** Amps at which the thin side holes. */
+    readonly holesAt_A: Range | null;
+  }
+}
+
+/** Doubt of the fit on metals it was not made on: other conductivities. */
+const OTHER_METAL_DOUBT = 0.3;
+
+/** Amps at which the first pass holes the thin side; null while something is missing. */
+export function holesRange(
+  beads: BeadPlan | null,
+  thin_mm: number | null,
+  share: number,
+  melt: MeltProperties,
+  fitted: boolean,
+): Range | null {
+  const pass = beads?.passes[0];
+  if (!pass || thin_mm === null) return null;
+  // The fit was made with steel rods at one pace; aluminium is run at the pace its rod lays.
+  const { coating, deposit_mm3_As } = rodClass(pass.rod.rodClass);
+  const range = meltsThroughAt_A(
+    pass.rod.current_A,
+    pass.area_mm2,
+    thin_mm,
+    share,
+    melt,
+    BURN_THROUGH_RATIO,
+    coating === 'aluminium' ? deposit_mm3_As : FITTED_DEPOSIT_mm3_As,
+  );
+  if (fitted) return range;
+  return {
+    low: range.low * (1 - OTHER_METAL_DOUBT),
+    nominal: range.nominal,
+    high: range.high * (1 + OTHER_METAL_DOUBT),
+  };
+}
+
+/** Amps at which the thin side holes. */
+export const holesAt_A = ({
+  beads,
+  joint,
+  thinShare,
+  melt,
+  meltFitted,
+}: Reads<'beads' | 'joint' | 'thinShare' | 'melt' | 'meltFitted'>): Range | null =>
+  holesRange(beads, joint.thin_mm, thinShare, melt, meltFitted);
