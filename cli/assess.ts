@@ -3,7 +3,7 @@
  * Exit 0 with the answer; 2 with the field that is wrong and what was expected.
  */
 import { readFileSync } from 'node:fs';
-import { assessJobFile } from '../src/core/plan';
+import { assessJobFile } from '../src/core/plan/headless';
 
 function main(args: readonly string[]): number {
   const path = args[0];

@@ -6,7 +6,14 @@ import { pageText } from './journal';
 import { jobKey, JOURNAL_PREFIX, KIT_KEY, LAID_PREFIX } from './keys';
 import type { LastWords } from './lastWords';
 import { JobRecord, KitRecord } from './record';
-import { jobIn, MemoryStorage, openTab, sharedLocks } from '../../tests/support/memoryStorage';
+import {
+  jobIn,
+  MemoryStorage,
+  openTab,
+  powerOut,
+  settled,
+  sharedLocks,
+} from '../../tests/support/memoryStorage';
 
 /** What is entered is kept: whatever else happens to it, to the storage, or in another window. */
 
@@ -53,8 +60,7 @@ describe('taking over from the small storage', () => {
     for (let powerFor = 1; powerFor < 12; powerFor++) {
       const [from, to] = [await older(), new MemoryStorage()];
       to.powerFor = powerFor;
-      void openTab(to, from);
-      await new Promise((go) => setTimeout(go, 3));
+      await powerOut(to, openTab(to, from));
       to.powerFor = Infinity;
       Object.defineProperty(navigator, 'locks', { value: sharedLocks(), configurable: true });
       const tab = await openTab(to, from);
@@ -90,8 +96,7 @@ describe('a start never hangs on writing', () => {
     const storage = new MemoryStorage();
     const first = await openTab(storage);
     storage.powerFor = 1;
-    void first.layOnJob(ID, gap(7), 'Gap');
-    await new Promise((go) => setTimeout(go, 3));
+    await powerOut(storage, first.layOnJob(ID, gap(7), 'Gap'));
     storage.powerFor = Infinity;
     storage.full = true;
     Object.defineProperty(navigator, 'locks', { value: sharedLocks(), configurable: true });
@@ -226,7 +231,7 @@ describe('full storage', () => {
     expect(tab.isOwing()).toBe(true);
     storage.full = false;
     expect(await tab.layOnJob('vent-cowl', [{ path: 'look.wind_m_s', value: 3 }], 'Wind')).toBe(true);
-    for (let n = 0; n < 50 && tab.isOwing(); n++) await new Promise((go) => setTimeout(go, 2));
+    await settled(tab);
     expect(tab.useApp.getState().saveProblem).toBeNull();
     expect(jobIn(storage, ID).job.joint).toMatchObject({ gap_mm: 4, length_mm: 777 });
     expect(jobIn(storage, 'vent-cowl').job).toMatchObject({ joint: { gap_mm: 3 }, look: { wind_m_s: 3 } });

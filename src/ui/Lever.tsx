@@ -1,6 +1,7 @@
 import { midSentence } from '../core/units/format';
 import { Pressable, View } from 'react-native';
-import { STATE_NAMES, speakAmount, type Lever, type LeverEffect, type Room } from '@core/plan';
+import { type Lever, type LeverEffect, type Room } from '@core/plan';
+import { STATE_NAMES, speakAmount } from '@core/judge';
 import type { UnitSystem } from '@core/units/kinds';
 import { Jaws } from './Jaws';
 import { usePalette } from './theme/theme';

@@ -1,7 +1,8 @@
 import { memo } from 'react';
 import { Pressable, ScrollView, View } from 'react-native';
 import type { RoomState } from '@core/judge';
-import { speakState, type Room } from '@core/plan';
+import { type Room } from '@core/plan';
+import { speakState } from '@core/judge';
 import type { UnitSystem } from '@core/units/kinds';
 import { Jaws } from './Jaws';
 import { openingOf, saidRoom, shortRoom } from './roomWords';

@@ -1,5 +1,6 @@
 import { Pressable, useWindowDimensions, View } from 'react-native';
-import { speakGap, speakLeft, speakState, type Room } from '@core/plan';
+import { type Room } from '@core/plan';
+import { speakGap, speakLeft, speakState } from '@core/judge';
 import type { UnitSystem } from '@core/units/kinds';
 import { Jaws } from './Jaws';
 import { openingOf, saidRoom } from './roomWords';

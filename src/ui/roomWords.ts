@@ -1,4 +1,5 @@
-import { speakLeft, speakRoom, speakState, type Room } from '@core/plan';
+import { type Room } from '@core/plan';
+import { speakLeft, speakRoom, speakState } from '@core/judge';
 import type { UnitSystem } from '@core/units/kinds';
 
 /** How far the jaws of a room stand open; null draws them unknown. */

@@ -6,6 +6,29 @@ import type { KeyValueStorage } from '@/state/storage';
 
 type Store = typeof StoreModule;
 
+/** A window that is closed takes its timers with it: none of a test's tries again in the next, or after the last. */
+const startTimer = globalThis.setTimeout;
+const timers: ReturnType<typeof setTimeout>[] = [];
+beforeEach(() => {
+  const started = (...args: Parameters<typeof setTimeout>) => {
+    const timer = startTimer(...args);
+    timers.push(timer);
+    return timer;
+  };
+  globalThis.setTimeout = Object.assign(started, startTimer) as typeof setTimeout;
+});
+afterEach(() => {
+  globalThis.setTimeout = startTimer;
+  timers.splice(0).forEach(clearTimeout);
+});
+
+async function until(isSo: () => boolean): Promise<void> {
+  while (!isSo()) await new Promise((go) => setTimeout(go, 1));
+}
+
+/** Waits until all that a window entered is on disk. */
+export const settled = (tab: Store): Promise<void> => until(() => !tab.isOwing());
+
 /** A storage in memory that can be full, and that lets other work in between, as a real one may. */
 export class MemoryStorage implements KeyValueStorage {
   readonly held = new Map<string, string>();
@@ -43,6 +66,13 @@ export class MemoryStorage implements KeyValueStorage {
     await this.step();
     return [...this.held.keys()];
   }
+}
+
+/** Waits until something that was begun has met the end of the power, or is done before it. */
+export async function powerOut(storage: MemoryStorage, begun: Promise<unknown>): Promise<void> {
+  let done = false;
+  void begun.finally(() => (done = true));
+  await until(() => done || storage.powerFor < 0);
 }
 
 /** The browser's locks: one queue a name, shared by every tab. */

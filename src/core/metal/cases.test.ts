@@ -7,7 +7,7 @@ import { TOOL_IDS } from '../data/tools';
 import { metalTest } from '../data/metalTests';
 import type { Side } from '../formats/job';
 import { writeJobFile } from '../formats/write';
-import { assessJobFile } from '../plan/headless';
+import { assessJobFile } from '../plan/headless/headless';
 import { beliefOf } from './belief';
 import { USUAL_SHARES } from './doubt';
 import { nextTests } from './next';

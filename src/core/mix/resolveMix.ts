@@ -16,7 +16,7 @@ import type { Job, Side } from '../formats/job';
 import type { JointGeometry } from '../joint/geometry';
 import { isRodClass, rodsBetween } from '../metal/rodsBetween';
 import { pairsOf, type JointWants } from '../metal/wants';
-import type { AmpWindow } from '../rods/amps';
+import type { AmpWindow } from '../rods/amps/amps';
 import type { BeadPlan } from '../rods/beads';
 import { remembered } from '../units/remembered';
 import type { Range } from '../units/range';

@@ -4,7 +4,7 @@ import { rodClass } from '../data/rods';
 import { ROD_SIZES } from '../data/rodSizes';
 import { STAINLESS_COVERINGS, USUAL_COVERING } from '../data/service';
 import { LAYER_DILUTION_pct, STICK_DILUTION_pct } from '../data/dilution';
-import { ampWindow } from '../rods/amps';
+import { ampWindow } from '../rods/amps/amps';
 import { planBeads } from '../rods/beads';
 import { rodsBetween } from '../metal/rodsBetween';
 import { inWords, trimmed, midSentence } from '../units/format';

@@ -13,7 +13,7 @@ import { heatTable, type HeatTableQuestion } from './heatBetween';
 import type { OrderTerms } from './judgeOrder';
 import { edgesOf, segmentsOf, type Segment } from '../joint/segments';
 import { DUTY_PERIOD_s, permittedDuty } from '../power/duty';
-import { pointsHere, type Plate } from '../power/nameplate';
+import { pointsHere, type Plate } from '../power/plate/nameplate';
 import type { BeadPlan } from '../rods/beads';
 import type { Range } from '../units/range';
 import type { HeatPlan } from '../preheat/heatPlan';

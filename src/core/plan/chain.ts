@@ -1,6 +1,6 @@
 import { resistance_ohm_m } from '../data/cables';
 import { loadVoltage_V } from '../heat/loadVoltage';
-import { phaseFactor } from '../power/nameplate';
+import { phaseFactor } from '../power/plate/nameplate';
 import type { Room, RoomId } from './rooms';
 import { clampDrop_V } from '../power/clamp';
 import type { Reads, Situation } from '../judge/situation';

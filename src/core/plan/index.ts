@@ -2,7 +2,6 @@
 export { assess, type Assessment } from './assess';
 export { powerChain, weakestLink, type ChainLink, type LinkKind } from './chain';
 export { glanceAt, type Glance } from './glance';
-export { assessJobFile } from './headless';
 export type { Lever, LeverEffect } from './levers/lever';
 export { findLevers, leversFor } from './levers/levers';
 export { testsFor } from './levers/tests';
@@ -13,5 +12,4 @@ export { UNRECKONED, remediesFor } from './remedies';
 export type { Room } from './rooms';
 export { DEFERENCE, HALT_TITLES, SIGN_LINE, VERDICT_WORDS, sheetMarkdown } from './sheet';
 export { compareSizes, type SizeChoice } from './sizes';
-export { STATE_NAMES, speakAmount, speakGap, speakLeft, speakRoom, speakState } from './speak';
 export { truckList, type RodLoad, type TruckList } from './truck';

@@ -9,7 +9,7 @@ import type { Room, RoomId } from './rooms';
 import { clampDrop_V } from '../power/clamp';
 import { POLE_WORDS } from '../data/words';
 import type { Reads, Situation } from '../judge/situation';
-import { speakRoom } from './speak';
+import { speakRoom } from '../judge/speak';
 
 /** A place to look for the lost arc, with what this job should show there. */
 export interface ArcCheck {

@@ -9,7 +9,7 @@ import { readJobFile } from '../formats/jobFile';
 import { EMPTY_KIT } from '../formats/blankKit';
 import type { Kit } from '../formats/kit';
 import { assess } from './assess';
-import { assessJobFile } from './headless';
+import { assessJobFile } from './headless/headless';
 import { effectOn, findLevers, leversFor } from './levers/levers';
 import { makePlan } from './plan';
 import type { Room } from './rooms';

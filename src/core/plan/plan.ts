@@ -11,7 +11,7 @@ import { toldThroughout } from '../units/told';
 import { passCount, rodsNeeded } from '../rods/beads';
 import type { Step } from '../judge/step';
 import { buildSteps } from './steps';
-import { speakGap, speakState } from './speak';
+import { speakGap, speakState } from '../judge/speak';
 import { otherWaysFor, type OtherWayHere } from '../repair/otherWays';
 import { judgeStopWork, type AskedQuestion } from '../repair/stopWork';
 import { wholeRods } from '../rods/wholeRods';

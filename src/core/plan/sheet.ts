@@ -3,7 +3,7 @@ import { GRADE_WORDS } from '../units/sources';
 import { trimmed } from '../units/format';
 import type { Assessment } from './assess';
 import type { Halt, Plan } from './plan';
-import { speakRoom, speakState } from './speak';
+import { speakRoom, speakState } from '../judge/speak';
 
 /** What stands across the top of a sheet, by verdict. */
 export const VERDICT_WORDS = {

@@ -1,6 +1,6 @@
 import { ROD_SIZE_IDS, type RodSizeId } from '../data/rodSizes';
 import { applyEdits } from '../formats/edits';
-import { ampWindow } from '../rods/amps';
+import { ampWindow } from '../rods/amps/amps';
 import { passCount, rodsNeeded } from '../rods/beads';
 import { rodsOnHand } from '../rods/onHand';
 import { assess, type Assessment } from './assess';

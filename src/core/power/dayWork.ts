@@ -2,7 +2,7 @@ import { BATTERY_USABLE, DAY_s, IDLE_POWER_FACTOR } from '../data/limits';
 import { FUEL_DOUBT, FUELS, type FuelId } from '../data/machines';
 import { effectiveCurrent_A } from './duty';
 import { loadVoltage_V } from '../heat/loadVoltage';
-import { phaseFactor } from './nameplate';
+import { phaseFactor } from './plate/nameplate';
 import { mapRange, type Range } from '../units/range';
 import type { Reads, Situation } from '../judge/situation';
 

@@ -1,7 +1,7 @@
 import { ROD_CHANGE_s } from '../data/limits';
 import { arcPerRod_s } from '../rods/beads';
 import { permittedDuty } from './duty';
-import { pointsHere } from './nameplate';
+import { pointsHere } from './plate/nameplate';
 import {
   restNeeded_s,
   rodRhythm,

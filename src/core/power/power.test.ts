@@ -7,7 +7,7 @@ import type { Machine } from '../formats/kit';
 import { peakTripShare, tripsAt_A } from './breaker';
 import { effectiveCurrent_A, effectiveMultiplier, permittedDuty } from './duty';
 import { loadVoltage_V } from '../heat/loadVoltage';
-import { readPlate } from './nameplate';
+import { readPlate } from './plate/nameplate';
 import { supplyDraw, type Cord, type DrawQuestion } from './supply';
 
 describe('load voltage (IEC 60974-1)', () => {

@@ -2,7 +2,7 @@ import type { CableId } from '../data/cables';
 import { machineType } from '../data/machines';
 import { soundMachine } from '../formats/checkKit';
 import type { LeadSet, Machine, Supply } from '../formats/kit';
-import { readPlate, type Plate } from './nameplate';
+import { readPlate, type Plate } from './plate/nameplate';
 import { supplyDraw, type Cord, type SupplyDraw } from './supply';
 import type { Choice } from '../judge/choice';
 import type { Reads } from '../judge/situation';

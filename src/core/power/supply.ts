@@ -3,7 +3,7 @@ import type { LieId } from '../data/machines';
 import type { ArcProcess } from '../data/processIds';
 import type { Range } from '../units/range';
 import { loadVoltage_V } from '../heat/loadVoltage';
-import { phaseFactor, type Plate } from './nameplate';
+import { phaseFactor, type Plate } from './plate/nameplate';
 
 /** A cord between socket and machine. */
 export interface Cord {

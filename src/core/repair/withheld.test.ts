@@ -4,7 +4,7 @@ import { cleared, demoJob, demoJobAsItStands } from '../../../tests/support/demo
 import { otherWaysFor } from './otherWays';
 import { judgeStopWork } from './stopWork';
 import { assess } from '../plan/assess';
-import { assessJobFile } from '../plan/headless';
+import { assessJobFile } from '../plan/headless/headless';
 import { writeJobFile } from '../formats/write';
 import { findLevers } from '../plan/levers/levers';
 import { makePlan } from '../plan/plan';

@@ -3,7 +3,7 @@ import { rodClass, type RodClassId } from '../data/rods';
 import { ROD_SIZES, STUB_mm, type RodSizeId } from '../data/rodSizes';
 import type { MoveId, PositionId } from '../data/words';
 import type { Region } from '../joint/region';
-import { clamp } from './amps';
+import { clamp } from './amps/amps';
 import { intoLayers, profileOf, rolesOf, type LayoutQuestion, type PassRole } from './layout';
 
 /** A rod as it burns in a pass. */

@@ -2,7 +2,7 @@ import { UNEQUAL_SIDES } from '../data/limits';
 import { rodClass } from '../data/rods';
 import { ROD_SIZES } from '../data/rodSizes';
 import { AIMS, idsOf, POLE_WORDS } from '../data/words';
-import { ampWindow } from './amps';
+import { ampWindow } from './amps/amps';
 import { runsShort } from './stages/beads';
 import type { Change, ChangeMaker } from '../judge/change';
 

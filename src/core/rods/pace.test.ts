@@ -1,7 +1,7 @@
 import { demoJob } from '../../../tests/support/demo';
 import { DEMO_KIT } from '../../demo/kit';
 import { assess } from '../plan/assess';
-import { proposeAmps } from './amps';
+import { proposeAmps } from './amps/amps';
 import { handLays_mm2, planBeads, type BeadQuestion } from './beads';
 
 /** Passes for a section, and their pace: common practice unless a line says otherwise. */

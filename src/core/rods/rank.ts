@@ -16,7 +16,7 @@ import { ROD_CLASS_IDS, rodClass, type Pole, type RodClassId } from '../data/rod
 import { ROD_SIZE_IDS, ROD_SIZES, type RodSizeId } from '../data/rodSizes';
 import { SKILLS, type DutyId, type PositionId, type SkillId, type SurfaceId } from '../data/words';
 import type { Tin } from '../formats/kit';
-import { ampWindow } from './amps';
+import { ampWindow } from './amps/amps';
 import type { TinState } from './keeping/verdict';
 
 /** What a rod is chosen for. */

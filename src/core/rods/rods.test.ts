@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { ROD_CLASS_IDS, rodClass, type RodClassId } from '../data/rods';
 import type { Tin } from '../formats/kit';
-import { ampWindow, proposeAmps } from './amps';
+import { ampWindow, proposeAmps } from './amps/amps';
 import { arcPerRod_s, depositPerRod_mm3, planBeads } from './beads';
 import { choosePole, chooseRod } from './choose';
 import { buyingWeight_kg, weldWeight_kg } from './weight';

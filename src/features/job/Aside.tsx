@@ -1,6 +1,7 @@
 import { midSentence } from '../../core/units/format';
 import { ScrollView } from 'react-native';
-import { leversFor, speakLeft } from '@core/plan';
+import { leversFor } from '@core/plan';
+import { speakLeft } from '@core/judge';
 import { useLevers, type OpenJob } from '@/state/useJob';
 import { LeverRow } from '@/ui/Lever';
 import { RoomList } from '@/ui/RoomStrip';

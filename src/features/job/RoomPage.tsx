@@ -1,7 +1,8 @@
 import { sentence } from '../../core/units/format';
 import { View } from 'react-native';
 import { sourceWords } from '@core/units/sources';
-import { leversFor, speakAmount, speakRoom, speakState, type Room } from '@core/plan';
+import { leversFor, type Room } from '@core/plan';
+import { speakAmount, speakRoom, speakState } from '@core/judge';
 import { useLevers, type OpenJob } from '@/state/useJob';
 import { Card } from '@/ui/Card';
 import { LeverRow } from '@/ui/Lever';

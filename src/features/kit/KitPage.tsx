@@ -6,7 +6,7 @@ import { TOOLS } from '@core/data/tools';
 import type { Kit } from '@core/formats/kit';
 import { writeKitFile } from '@core/formats/write';
 import { inWords } from '@core/units/format';
-import { ampWindow } from '@core/rods';
+import { ampWindow } from '@core/rods/amps';
 import { tinVerdict } from '@core/rods/keeping';
 import { checks } from '@/state/late';
 import { chooseFile, saveFile } from '@/state/files';

@@ -6,7 +6,7 @@ import { POLES } from '@core/data/rods';
 import { checkMachine, soundMachine } from '@core/formats/checkKit';
 import type { Machine } from '@core/formats/kit';
 import { POLE_WORDS } from '@core/data/words';
-import { readPlate, type Figure } from '@core/power';
+import { readPlate, type Figure } from '@core/power/plate';
 import { trimmed } from '@core/units/format';
 import { useApp } from '@/state/store';
 import { Act } from '@/ui/Act';

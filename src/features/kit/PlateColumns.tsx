@@ -2,7 +2,7 @@ import { View } from 'react-native';
 import { BLANK_INPUT } from '@core/formats/blankKit';
 import { soundMachine } from '@core/formats/checkKit';
 import type { Input, Machine } from '@core/formats/kit';
-import { readPlate, type Figure } from '@core/power';
+import { readPlate, type Figure } from '@core/power/plate';
 import { trimmed } from '@core/units/format';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';

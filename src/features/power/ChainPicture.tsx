@@ -1,6 +1,7 @@
 import { midSentence, trimmed } from '../../core/units/format';
 import { Pressable, View } from 'react-native';
-import { powerChain, speakState, weakestLink, type ChainLink, type LinkKind } from '@core/plan';
+import { powerChain, weakestLink, type ChainLink, type LinkKind } from '@core/plan';
+import { speakState } from '@core/judge';
 import type { OpenJob } from '@/state/useJob';
 import { openRoom } from '@/ui/goTo';
 import { Jaws } from '@/ui/Jaws';

@@ -1,4 +1,5 @@
-import { ampWindow, passCount, tieInsInWords } from '@core/rods';
+import { passCount, tieInsInWords } from '@core/rods';
+import { ampWindow } from '@core/rods/amps';
 import { memo, useDeferredValue } from 'react';
 import { View } from 'react-native';
 import { UNEQUAL_SIDES } from '@core/data/limits';

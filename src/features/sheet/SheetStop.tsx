@@ -9,9 +9,9 @@ import {
   VERDICT_WORDS,
   makePlan,
   sheetMarkdown,
-  speakRoom,
   type Plan,
 } from '@core/plan';
+import { speakRoom } from '@core/judge';
 import { WITHHELD_WORDS } from '@core/repair';
 import type { Step } from '@core/judge';
 import { saveFile } from '@/state/files';

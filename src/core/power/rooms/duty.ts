@@ -3,7 +3,7 @@ import { RISE_OVER_40_K } from '../../data/limits';
 import { PLATE_GUESS_SOURCE } from '../../data/machines';
 import { IEC_60974_1, PRACTICE } from '../../units/sources';
 import { DUTY_PERIOD_s, permittedDuty } from '../duty';
-import { pointsHere, type Plate, type Surroundings } from '../nameplate';
+import { pointsHere, type Plate, type Surroundings } from '../plate/nameplate';
 import { exactly, type Range } from '../../units/range';
 import { inWords, trimmed } from '../../units/format';
 import type { UnitSystem } from '../../units/kinds';

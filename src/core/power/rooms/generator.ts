@@ -3,7 +3,7 @@ import { GENERATOR_HEAT_LOSS, GENERATOR_HEIGHT_LOSS, GENERATOR_MARGIN, STRIKE_PE
 import { MACHINE_SOURCE } from '../../data/machines';
 import type { Source } from '../../units/sources';
 import { loadVoltage_V } from '../../heat/loadVoltage';
-import { phaseFactor } from '../nameplate';
+import { phaseFactor } from '../plate/nameplate';
 import { trimmed, inWords } from '../../units/format';
 import { exactly, mapRange } from '../../units/range';
 import { under, unknown, type RoomUnit } from '../../judge/room';

@@ -1,7 +1,7 @@
 import type { Reads } from '../../judge/situation';
 import { CHOSEN, IEC_60974_1 } from '../../units/sources';
 import { PLATE_GUESS_SOURCE } from '../../data/machines';
-import type { Figure } from '../nameplate';
+import type { Figure } from '../plate/nameplate';
 import { trimmed } from '../../units/format';
 import { inside, unknown } from '../../judge/room';
 import type { Assessor } from '../../judge/assessor';

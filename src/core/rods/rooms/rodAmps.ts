@@ -3,7 +3,7 @@ import { ROD_SIZES } from '../../data/rodSizes';
 import { DIAL_ERROR } from '../../data/machines';
 import { HELD_BEYOND_RANGE } from '../../data/limits';
 import { CHOSEN, PRACTICE } from '../../units/sources';
-import type { AmpWindow } from '../amps';
+import type { AmpWindow } from '../amps/amps';
 import { inside, ruled, unknown } from '../../judge/room';
 import type { Reads } from '../../judge/situation';
 import type { Assessor } from '../../judge/assessor';

@@ -1,4 +1,4 @@
-import { ampWindow, proposeAmps, type AmpWindow } from '../amps';
+import { ampWindow, proposeAmps, type AmpWindow } from '../amps/amps';
 import { isSheet, UNEQUAL_SIDES } from '../../data/limits';
 import { ROD_SIZES } from '../../data/rodSizes';
 import { fusionFloor_A } from '../../heat/fusion';

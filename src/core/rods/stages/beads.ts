@@ -5,7 +5,7 @@ import type { Job } from '../../formats/job';
 import type { Tin } from '../../formats/kit';
 import { jointGeometry } from '../../joint/geometry';
 import { fillRegion } from '../../joint/region';
-import { ampWindow } from '../amps';
+import { ampWindow } from '../amps/amps';
 import { planBeads, rodsByKind, type BeadPlan, type BurnedRod } from '../beads';
 import type { RodChoice } from '../choose';
 import { mixRods, type NextRod } from '../mix';

@@ -2,7 +2,7 @@ import { UNEQUAL_SIDES } from '../../data/limits';
 import type { Pole } from '../../data/rods';
 import type { AimId } from '../../data/words';
 import { meltOf, type Melt } from '../../heat/melt';
-import { ampWindow, type AmpWindow } from '../amps';
+import { ampWindow, type AmpWindow } from '../amps/amps';
 import { choosePole } from '../choose';
 import { rodHydrogen, type RodHydrogen } from '../keeping/hydrogen';
 import { rebaked, tinVerdict, type TinVerdict } from '../keeping/verdict';

@@ -1,7 +1,6 @@
 import { inWords, trimmed } from '../units/format';
 import type { UnitSystem } from '../units/kinds';
-import type { RoomState, RoomUnit } from '../judge/room';
-import type { Room } from './rooms';
+import type { RoomBody, RoomState, RoomUnit } from './room';
 
 /** An amount of a room's unit as spoken in a system: "6 A", "1/16 in", "4.2 min". */
 export function speakAmount(amount: number, unit: RoomUnit, system: UnitSystem): string {
@@ -36,15 +35,15 @@ export function speakAmount(amount: number, unit: RoomUnit, system: UnitSystem):
 }
 
 /** The size of the room left, or of what it is past by; null for a yes or no and while unknown. */
-export const speakLeft = (room: Room, system: UnitSystem): string | null =>
+export const speakLeft = (room: RoomBody, system: UnitSystem): string | null =>
   room.left === null ? null : speakAmount(Math.abs(room.left.nominal), room.unit, system);
 
 /** What goes with the amount: "until burn-through", or "past burn-through" once it is. */
-export const speakGap = (room: Room): string =>
+export const speakGap = (room: RoomBody): string =>
   room.left !== null && room.left.nominal < 0 && room.past !== '' ? room.past : room.gap;
 
 /** "6 A until burn-through", "17 A past burn-through", or the words alone where there is no amount. */
-export function speakRoom(room: Room, system: UnitSystem): string {
+export function speakRoom(room: RoomBody, system: UnitSystem): string {
   const left = speakLeft(room, system);
   return left === null ? speakGap(room) : `${left} ${speakGap(room)}`;
 }
@@ -59,7 +58,7 @@ export const STATE_NAMES: Record<RoomState, string> = {
 };
 
 /** How the state is said. An amount that may or may not be there is said so. */
-export function speakState(room: Room): string {
+export function speakState(room: RoomBody): string {
   if (room.state === 'none' && room.left !== null && room.left.nominal > 0) return 'maybe none';
   if (room.shape === 'yes-no')
     return { roomy: 'clear', snug: 'clear', tight: 'marked', none: 'closed', unknown: 'not known' }[

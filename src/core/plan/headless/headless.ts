@@ -1,10 +1,10 @@
-import { readJobFile } from '../formats/jobFile';
-import { ok, refuse, type Result } from '../units/result';
-import { assess } from './assess';
-import { findLevers } from './levers/levers';
-import type { Lever } from './levers/lever';
-import { makePlan, type Plan } from './plan';
-import type { Room } from './rooms';
+import { readJobFile } from '../../formats/jobFile';
+import { ok, refuse, type Result } from '../../units/result';
+import { assess } from '../assess';
+import { findLevers } from '../levers/levers';
+import type { Lever } from '../levers/lever';
+import { makePlan, type Plan } from '../plan';
+import type { Room } from '../rooms';
 
 /** What the headless runner prints. */
 export interface HeadlessAnswer {

@@ -1,10 +1,10 @@
-import { DIRTY_COOLING, RISE_OVER_40_K } from '../data/limits';
-import { machineType, type CoolingId, type MachineType } from '../data/machines';
-import type { ArcProcess } from '../data/processIds';
-import type { Input, Machine } from '../formats/kit';
-import { exactly, mapRange, within, type Range } from '../units/range';
-import { derated, effectiveCurrent_A, type RatedPoint } from './duty';
-import { loadVoltage_V } from '../heat/loadVoltage';
+import { DIRTY_COOLING, RISE_OVER_40_K } from '../../data/limits';
+import { machineType, type CoolingId, type MachineType } from '../../data/machines';
+import type { ArcProcess } from '../../data/processIds';
+import type { Input, Machine } from '../../formats/kit';
+import { exactly, mapRange, within, type Range } from '../../units/range';
+import { derated, effectiveCurrent_A, type RatedPoint } from '../duty';
+import { loadVoltage_V } from '../../heat/loadVoltage';
 
 /** A figure of the plate: read off it, reckoned from others on it, or what plates of the kind usually say. */
 export interface Figure {

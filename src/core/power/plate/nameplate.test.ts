@@ -1,10 +1,10 @@
 import fc from 'fast-check';
-import { MACHINE_TYPES, MACHINE_TYPE_IDS } from '../data/machines';
-import { BLANK_INPUT, BLANK_POINT, blankMachine, blankSupply } from '../formats/blankKit';
-import { checkMachine, checkSupply, soundMachine } from '../formats/checkKit';
-import type { Machine } from '../formats/kit';
-import { derated, permittedDuty } from './duty';
-import { loadVoltage_V } from '../heat/loadVoltage';
+import { MACHINE_TYPES, MACHINE_TYPE_IDS } from '../../data/machines';
+import { BLANK_INPUT, BLANK_POINT, blankMachine, blankSupply } from '../../formats/blankKit';
+import { checkMachine, checkSupply, soundMachine } from '../../formats/checkKit';
+import type { Machine } from '../../formats/kit';
+import { derated, permittedDuty } from '../duty';
+import { loadVoltage_V } from '../../heat/loadVoltage';
 import { coolingShare, readPlate } from './nameplate';
 
 const AROUND = { air_C: null, cooling: null } as const;

@@ -1,8 +1,8 @@
-import { AIMS, type AimId, type PositionId } from '../data/words';
-import { rodClass, type Coating, type RodClassId } from '../data/rods';
-import { ROD_SIZES, type RodSizeId } from '../data/rodSizes';
-import type { Source } from '../units/sources';
-import type { Tin } from '../formats/kit';
+import { AIMS, type AimId, type PositionId } from '../../data/words';
+import { rodClass, type Coating, type RodClassId } from '../../data/rods';
+import { ROD_SIZES, type RodSizeId } from '../../data/rodSizes';
+import type { Source } from '../../units/sources';
+import type { Tin } from '../../formats/kit';
 
 /** The amps a rod is said to run at, and who says so. */
 export interface AmpWindow {

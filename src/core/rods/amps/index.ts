@@ -1,0 +1,2 @@
+/** How many amps a rod takes. This is what screens, workers and command line see of it. */
+export { ampWindow } from './amps';
