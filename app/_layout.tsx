@@ -7,7 +7,7 @@ import { useEffect } from 'react';
 import { View } from 'react-native';
 import { askToStay, saveEverything } from '@/state/files';
 import { keepOffline } from '@/state/offline';
-import { boot, followOtherTabs, hush, isOwing, useApp } from '@/state/store';
+import { boot, followOtherTabs, dismissNotice, isOwing, useApp } from '@/state/store';
 import { useTinReminder } from '@/state/useTinReminder';
 import { NoticeBar } from '@/ui/NoticeBar';
 import { Theme } from '@/ui/theme/theme';
@@ -54,7 +54,7 @@ export default function RootLayout() {
           <NoticeBar
             words={notice.words}
             act={notice.undo && { title: 'Undo', onPress: notice.undo }}
-            onClose={hush}
+            onClose={dismissNotice}
           />
         )}
       </View>

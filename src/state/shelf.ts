@@ -3,7 +3,7 @@ import type { AnyItemEdit, ItemOf, ShelfName } from '@core/formats/paths';
 import type { CordItem, LeadSet, Tin, Tool } from '@core/formats/kit';
 import { LONGEST, MOST_ITEMS } from '@core/formats/limits';
 import { newId } from './ids';
-import { editKitAt, editKitWithUndo, say, useApp } from './store';
+import { editKitAt, editKitWithUndo, notify, useApp } from './store';
 
 /** The shelves of the kit, and what lies on them. */
 export type { ShelfName as Shelf, ItemOf as Item };
@@ -48,7 +48,7 @@ const itemsOf = <S extends ShelfName>(shelf: S): readonly ItemOf<S>[] =>
 function hasRoom(shelf: ShelfName, more: number): boolean {
   const most = MOST_ITEMS[shelf];
   if (itemsOf(shelf).length + more <= most) return true;
-  say(
+  notify(
     `${most} ${shelf} are the most a kit holds. Take out what is not on the truck any more, then add this.`,
   );
   return false;

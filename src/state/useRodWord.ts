@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import type { Decoded } from '@core/rods/word';
-import { checks } from './late';
+import { loadChecks } from './lazyChecks';
 
 /** What a text on a rod comes to; null while nothing is typed, or the reader is still on its way. */
 export function useRodWord(text: string): Decoded | null {
@@ -8,7 +8,7 @@ export function useRodWord(text: string): Decoded | null {
   useEffect(() => {
     let wanted = true;
     if (text.trim() !== '')
-      void checks().then(({ decodeRod }) => wanted && setRead({ text, decoded: decodeRod(text) }));
+      void loadChecks().then(({ decodeRod }) => wanted && setRead({ text, decoded: decodeRod(text) }));
     return () => {
       wanted = false;
     };

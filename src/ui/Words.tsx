@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { Text, type StyleProp, type TextStyle } from 'react-native';
 import { unparted } from '@core/units/format';
-import { told } from '@core/units/told';
+import { inUnitsOf } from '@core/units/inUnitsOf';
 import { usePalette } from './theme/theme';
 import { useUnits } from './theme/units';
 import { FONTS } from './theme/tokens';
@@ -46,7 +46,7 @@ export function Words({
 }: Props) {
   const palette = usePalette();
   const units = useUnits();
-  const text = typeof children === 'string' && metric ? told(children, units) : children;
+  const text = typeof children === 'string' && metric ? inUnitsOf(children, units) : children;
   const tones = { ink: palette.ink, quiet: palette.ink2, act: palette.act, danger: palette.danger };
   const level = LEVELS[as];
   return (

@@ -14,7 +14,7 @@ import { methodRows } from '@core/preheat';
 import { cloudOf } from '@core/mix';
 
 /** Runs that were called off before they came to their end. */
-const calledOff = new Set<string>();
+const cancelled = new Set<string>();
 
 /** What is found is handed over so often: every step by itself would cost more than it takes to reckon. */
 const SHOWN_EVERY_ms = 60;
@@ -35,7 +35,7 @@ async function plateRun(
   for (const frame of runPlate(run)) {
     await onFrame(frame);
     await breathe();
-    if (calledOff.delete(id)) return false;
+    if (cancelled.delete(id)) return false;
   }
   return true;
 }
@@ -58,7 +58,7 @@ async function orderRun(
     if (performance.now() - since < SHOWN_EVERY_ms) continue;
     await onState(state);
     await breathe();
-    if (calledOff.delete(id)) return false;
+    if (cancelled.delete(id)) return false;
     since = performance.now();
   }
   if (last) await onState(last);
@@ -78,7 +78,7 @@ async function gridSweep(
     if (performance.now() - since < SHOWN_EVERY_ms) continue;
     await onPlaces(places);
     await breathe();
-    if (calledOff.delete(id)) return false;
+    if (cancelled.delete(id)) return false;
     places = [];
     since = performance.now();
   }
@@ -86,10 +86,10 @@ async function gridSweep(
   return true;
 }
 
-const callOff = (id: string) => void calledOff.add(id);
+const cancel = (id: string) => void cancelled.add(id);
 
 /** What the core does beside the page, so that a list shows itself before anything is judged. */
-const api = { glanceAt, methodRows, cloudOf, plateRun, orderRun, gridSweep, bestClamps, callOff };
+const api = { glanceAt, methodRows, cloudOf, plateRun, orderRun, gridSweep, bestClamps, cancel };
 export type CoreApi = typeof api;
 
 expose(api);

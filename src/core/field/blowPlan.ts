@@ -24,6 +24,7 @@ import type { BeadPlan } from '../rods/beads';
 import type { RodChoice } from '../rods/choose';
 import type { PassRole } from '../rods/layout';
 import { layOut } from './blowPiece';
+import { memoizeBy } from '../units/memoize';
 
 /** Where the arc is blown in a job, and with what. */
 export interface BlowPlan {
@@ -80,17 +81,19 @@ function pullOf(families: readonly FamilyId[]): MagnetPull {
   return pulls.includes('either') ? 'either' : 'hardly';
 }
 
-const known = new Map<string, readonly BlowAt[]>();
-const MOST_KEPT = 300;
+const sweepForOneAmp = memoizeBy(
+  ({ piece, arc, seam }: { piece: BlowPiece; arc: BlowArc; seam: Seam }): readonly BlowAt[] =>
+    sweep(piece, arc, seam, PLACES),
+  JSON.stringify,
+);
 
 /** The push for one ampere does not change with the amps: reckoned once for a piece, and scaled. */
 function sweepOf(piece: BlowPiece, arc: BlowArc, seam: Seam): readonly BlowAt[] {
-  const bare = { ...piece, residual: { x: 0, y: 0 } };
-  const one = { ...arc, current_A: 1, ac: false };
-  const key = JSON.stringify([bare, one, seam]);
-  const places = known.get(key) ?? sweep(bare, one, seam, PLACES);
-  if (known.size > MOST_KEPT) known.clear();
-  known.set(key, places);
+  const places = sweepForOneAmp({
+    piece: { ...piece, residual: { x: 0, y: 0 } },
+    arc: { ...arc, current_A: 1, ac: false },
+    seam,
+  });
   const share = arc.ac ? AC_SHARE.value : 1;
   return places.map((place) => {
     const { x, y } = alongAndAcross(piece.residual, place.heading);

@@ -2,6 +2,7 @@ import { POOL_HALF_mm } from '../data/arcBlow';
 import { flowPast } from './flow';
 import { feedsOf, type JoinedPlate } from './joined';
 import type { BlowArc, BlowPiece, Spot } from './piece';
+import { memoize } from '../units/memoize';
 
 /** Tacks nearer to the arc than this are in its pool, in half pools. */
 const MELTED = 2;
@@ -25,16 +26,10 @@ const joiningPlaces = ({ tacks }: BlowPiece, x: number): number[] => [
     .slice(0, NEAREST),
 ];
 
-const knownPlates = new WeakMap<BlowPiece, Plates>();
-
 /** The plates of a piece, made once: the arc moves along them. */
-function platesOf(piece: BlowPiece): Plates {
-  const known = knownPlates.get(piece);
-  if (known) return known;
-  const made = piece.kind === 'tee' ? flangeAndUpright(piece) : sideBySide(piece);
-  knownPlates.set(piece, made);
-  return made;
-}
+const platesOf = memoize((piece: BlowPiece): Plates =>
+  piece.kind === 'tee' ? flangeAndUpright(piece) : sideBySide(piece),
+);
 
 type Plates = readonly [JoinedPlate, JoinedPlate];
 type Drains = JoinedPlate['drains'];

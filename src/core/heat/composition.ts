@@ -4,7 +4,7 @@ import { CHOSEN, memoryOf, OUR_JUDGEMENT, type Source } from '../units/sources';
 import { steelGrade } from '../data/steelGrades';
 import type { Side } from '../formats/job';
 import { readings } from '../formats/readings';
-import { remembered } from '../units/remembered';
+import { memoize } from '../units/memoize';
 import type { Range } from '../units/range';
 import { STEEL_ELEMENTS, type Percent, type SteelElement } from './carbon';
 
@@ -28,7 +28,7 @@ const peak = (low: number, high: number): Range => ({
 type Elements = Partial<Record<SteelElement, Range>>;
 
 /** The library's range of a family, over what a certificate or stamp says of it. */
-const familyElements = remembered((row: ReturnType<typeof libraryRow>): Elements => {
+const familyElements = memoize((row: ReturnType<typeof libraryRow>): Elements => {
   const chemistry = row.chemistry.value;
   const known = STEEL_ELEMENTS.flatMap((element) => {
     const span = chemistry[element];
@@ -41,7 +41,7 @@ const FAMILY = memoryOf('metals handbooks, composition limits of the family');
 const READ: Source = { name: 'what you read off the piece or its certificate', grade: CHOSEN.grade };
 
 /** Compositions of a side by family: edits share the side they do not touch. */
-const bySide = remembered((side: Side) => {
+const bySide = memoize((side: Side) => {
   const known = new Map<FamilyId, Composition>();
   return (family: FamilyId): Composition => {
     const before = known.get(family);

@@ -8,6 +8,7 @@ import {
 } from './carbon';
 import { likeliest, type Composition } from './composition';
 import { fixedChance, triangular } from '../units/chance';
+import { memoizeWith } from '../units/memoize';
 
 /** Monte Carlo over a composition: a fixed seed, so that the same steel always gives the same answer. */
 
@@ -50,19 +51,9 @@ export function drawSteels({ elements }: Composition, count: number): SteelSampl
   });
 }
 
-/** Draws kept for as long as the composition: a lever that changes something else finds them made. */
-const known = new WeakMap<Composition, Map<number, SteelSample[]>>();
-
-/** The draws of a composition, made once. */
-export function steelSamples(composition: Composition, count: number): readonly SteelSample[] {
-  const made = known.get(composition) ?? new Map<number, SteelSample[]>();
-  known.set(composition, made);
-  const before = made.get(count);
-  if (before) return before;
-  const drawn = drawSteels(composition, count);
-  made.set(count, drawn);
-  return drawn;
-}
+/** The draws of a composition, made once: a lever that changes something else finds them. */
+export const steelSamples: (composition: Composition, count: number) => readonly SteelSample[] =
+  memoizeWith(drawSteels);
 
 /** The likeliest numbers of a composition. */
 export const likeliestNumbers = (composition: Composition): SteelNumbers =>

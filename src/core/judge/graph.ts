@@ -153,7 +153,7 @@ function readsOf(names: readonly string[]): new (reading: Reading) => Reads {
 }
 
 /** A function of a situation with its answers, by what it read for each. */
-class Remembered<V> {
+class Memo<V> {
   private readonly kept: Kept[] = [];
   /** Which of the reads changed last. */
   private changed = 0;
@@ -189,7 +189,7 @@ export interface Graph<Judged> {
   /** A thing to be judged: each stage of it is worked out when it is asked for. */
   of(given: object): Judged;
   /** Remembers a function of it by what it reads. */
-  remembering<V>(read: (judged: Judged) => V): (judged: Judged) => V;
+  memoize<V>(read: (judged: Judged) => V): (judged: Judged) => V;
 }
 
 /** Makes a graph of stages on what it starts from. */
@@ -199,9 +199,7 @@ export function graphOf<Given extends object, S extends Readonly<Record<string, 
 ): Graph<Given & { readonly [K in keyof S]: ReturnType<S[K]> }> {
   const names = [...given, ...Object.keys(stages)];
   const OwnReads = readsOf(names);
-  const makers = new Map(
-    Object.entries(stages).map(([name, make]) => [name, new Remembered(OwnReads, make)]),
-  );
+  const makers = new Map(Object.entries(stages).map(([name, make]) => [name, new Memo(OwnReads, make)]));
   class Judged implements Asked {
     readonly #made = new Map<string, unknown>();
     constructor(from: Given) {
@@ -230,9 +228,9 @@ export function graphOf<Given extends object, S extends Readonly<Record<string, 
   type Whole = Given & { readonly [K in keyof S]: ReturnType<S[K]> };
   return {
     of: (from) => new Judged(from as Given) as unknown as Whole,
-    remembering: (read) => {
-      const remembered = new Remembered(OwnReads, read as (reads: never) => ReturnType<typeof read>);
-      return (judged) => remembered.of(judged as unknown as Asked);
+    memoize: (read) => {
+      const memo = new Memo(OwnReads, read as (reads: never) => ReturnType<typeof read>);
+      return (judged) => memo.of(judged as unknown as Asked);
     },
   };
 }

@@ -1,5 +1,6 @@
 import { DEFAULT_LOSSES, FAILS_SHARE, HURTS_SHARE, PLAN_SHARE, type Losses } from '../data/losses';
 import type { Job } from '../formats/job';
+import { memoizeBy } from '../units/memoize';
 
 /** Share of belief from which a family is planned for on this job. */
 export const planShareOf = ({ metal }: Pick<Job, 'metal'>): number =>
@@ -25,19 +26,16 @@ export const sharesOf = ({ metal: { doubt } }: Pick<Job, 'metal'>): Shares => ({
   fails: doubt.fails_pct === null ? USUAL_SHARES.fails : doubt.fails_pct / 100,
 });
 
-const known = new Map<string, Losses>();
-
-/** What being wrong costs on this job: the table's, but for what somebody set. The same settings answer the same object. */
-export function lossesOf({ metal }: Job): Losses {
-  const set = metal.doubt;
-  const key = JSON.stringify({ ...set, share_pct: null, hurts_pct: null, fails_pct: null });
-  const losses = known.get(key) ?? {
+const lossesWith = memoizeBy(
+  (set: Job['metal']['doubt']): Losses => ({
     wastedRods: set.wastedRods ?? DEFAULT_LOSSES.wastedRods,
     sentOut: set.sentOut ?? DEFAULT_LOSSES.sentOut,
     cracked: set.cracked ?? DEFAULT_LOSSES.cracked,
     partLost: set.partLost ?? DEFAULT_LOSSES.partLost,
     personHurt: set.personHurt ?? DEFAULT_LOSSES.personHurt,
-  };
-  known.set(key, losses);
-  return losses;
-}
+  }),
+  (set) => JSON.stringify({ ...set, share_pct: null, hurts_pct: null, fails_pct: null }),
+);
+
+/** What being wrong costs on this job: the table's, but for what somebody set. The same settings answer the same object. */
+export const lossesOf = ({ metal }: Job): Losses => lossesWith(metal.doubt);

@@ -5,6 +5,7 @@ import { metalFamily } from '../data/metals';
 import { familyHeatRule } from '../heat/familyRule';
 import type { ByFamily } from './likelihood';
 import { rodsBetween } from './rodsBetween';
+import { memoize } from '../units/memoize';
 
 /** Temperature of metal that nobody warms, °C. */
 const COLD_C = 20;
@@ -32,20 +33,14 @@ export function lossOf(planned: FamilyId, truth: FamilyId, losses: Losses): numb
 /** One row of losses an action: each weldable family's own plan, and leaving it alone. Columns in the order of FAMILY_IDS. */
 type LossTable = readonly Float64Array[];
 
-const tables = new WeakMap<Losses, LossTable>();
-
-function tableOf(losses: Losses): LossTable {
-  const known = tables.get(losses);
-  if (known) return known;
+const tableOf = memoize((losses: Losses): LossTable => {
   const plans = FAMILY_IDS.filter(weldable).map((planned) =>
     FAMILY_IDS.map((truth) => lossOf(planned, truth, losses)),
   );
   const left = FAMILY_IDS.map((truth) => (metalFamily(truth).arc === 'yes' ? losses.sentOut : 0));
   // Plans that cost the same whatever the truth count once.
-  const table = [...new Map([...plans, left].map((row) => [row.join(), Float64Array.from(row)])).values()];
-  tables.set(losses, table);
-  return table;
-}
+  return [...new Map([...plans, left].map((row) => [row.join(), Float64Array.from(row)])).values()];
+});
 
 /** Answers "what will it cost on average to act on this belief?" by the best single action for it. In rods wasted. */
 export function expectedLoss(shares: ByFamily, losses: Losses): number {

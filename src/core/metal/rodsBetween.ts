@@ -3,6 +3,7 @@ import { metalFamily, TOLERATES } from '../data/metals';
 import { findPair, PAIRS_SOURCE, type Buttering } from '../data/pairs';
 import { ROD_CLASS_IDS, type RodClassId } from '../data/rods';
 import { memoryOf, type Source } from '../units/sources';
+import { memoizeBy } from '../units/memoize';
 
 /** Rods for one pair of families. */
 export interface RodsBetween {
@@ -21,15 +22,12 @@ export interface RodsBetween {
 export const isRodClass = (id: string): id is RodClassId => (ROD_CLASS_IDS as readonly string[]).includes(id);
 
 const FILLER_CHOICE = memoryOf('handbook filler choice');
-const known = new Map<FamilyId, Map<FamilyId, RodsBetween>>();
+
+const itself = (family: FamilyId): string => family;
+const from = memoizeBy((a: FamilyId) => memoizeBy((b: FamilyId) => work(a, b), itself), itself);
 
 /** Rods that join two families: their own where they are alike, else from the table of pairs. The order of the two does not matter. */
-export function rodsBetween(a: FamilyId, b: FamilyId): RodsBetween {
-  const row = known.get(a) ?? new Map<FamilyId, RodsBetween>();
-  const found = row.get(b) ?? work(a, b);
-  known.set(a, row.set(b, found));
-  return found;
-}
+export const rodsBetween = (a: FamilyId, b: FamilyId): RodsBetween => from(a)(b);
 
 const withTolerated = (family: FamilyId): RodClassId[] => {
   const { rods, group } = metalFamily(family);

@@ -7,7 +7,7 @@ import { steelGrade } from '../data/steelGrades';
 import { TYPICAL_METALS, TYPICAL_SOURCE } from '../data/typicalMetals';
 import type { Side } from '../formats/job';
 import { readings } from '../formats/readings';
-import { remembered } from '../units/remembered';
+import { memoize } from '../units/memoize';
 import type { Range } from '../units/range';
 import { MIX_ELEMENTS, type Chemistry, type MixElement } from './chemistry';
 
@@ -27,7 +27,7 @@ export interface BaseMetal {
 /** Give and take of an element that neither family nor grade bounds, as a share of the typical figure. */
 const UNBOUNDED_SHARE = 0.4;
 
-const bySide = remembered((side: Side) => {
+const bySide = memoize((side: Side) => {
   const known = new Map<FamilyId, BaseMetal>();
   return (family: FamilyId): BaseMetal => {
     const found = known.get(family) ?? workOut(side, family);

@@ -1,5 +1,5 @@
 import { depositOf } from '../data/deposits';
-import { percentile, TOLD } from '../units/chance';
+import { percentile, QUANTILES } from '../units/chance';
 import type { Range } from '../units/range';
 import type { PairQuestion } from './pair';
 import { drawBeads } from './samples';
@@ -112,9 +112,9 @@ export function cloudOf(pairs: readonly CloudPair[], count: number): Cloud {
 function spanOf(values: number[]): Range {
   const sorted = Float64Array.from(values).sort();
   return {
-    low: percentile(sorted, TOLD.low),
+    low: percentile(sorted, QUANTILES.low),
     nominal: percentile(sorted, 0.5),
-    high: percentile(sorted, TOLD.high),
+    high: percentile(sorted, QUANTILES.high),
   };
 }
 

@@ -1,6 +1,6 @@
 import type { RodClassId } from '../data/rods';
 import { depositOf } from '../data/deposits';
-import { percentile, TOLD } from '../units/chance';
+import { percentile, QUANTILES } from '../units/chance';
 import type { Range } from '../units/range';
 import type { BaseMetal } from './baseMetal';
 import { mixed } from './chemistry';
@@ -8,6 +8,7 @@ import { tooMuchOf } from './pickUp';
 import { drawBeads } from './samples';
 import { ferriteWanted } from './wanted';
 import { judgeWeld, type JudgedWeld } from './weld';
+import { memoize, memoizeBy } from '../units/memoize';
 
 /** What two metals and a rod come to. */
 export interface PairQuestion {
@@ -40,25 +41,19 @@ const DRAWS = 40;
 const FARTHEST = 0.8;
 const STEP = 0.01;
 
-const known = new WeakMap<BaseMetal, WeakMap<BaseMetal, Map<string, JudgedPair>>>();
-/** Answers kept for one pair of metals before they are thrown away. */
-const MOST_KEPT = 200;
+const withSides = memoize((sideA: BaseMetal) =>
+  memoize((sideB: BaseMetal) =>
+    memoizeBy(
+      (rest: Omit<PairQuestion, 'sideA' | 'sideB'>) => work({ ...rest, sideA, sideB }),
+      ({ rodClass, dilution: { low, nominal, high }, shareA }) =>
+        [rodClass, low, nominal, high, shareA].join(' '),
+    ),
+  ),
+);
 
 /** Answers "what does this rod come to between these two?" The same question is worked out once. */
-export function judgePair(question: PairQuestion): JudgedPair {
-  const { sideA, sideB, rodClass, dilution, shareA } = question;
-  const ofA = known.get(sideA) ?? new WeakMap<BaseMetal, Map<string, JudgedPair>>();
-  known.set(sideA, ofA);
-  const answers = ofA.get(sideB) ?? new Map<string, JudgedPair>();
-  ofA.set(sideB, answers);
-  const key = [rodClass, dilution.low, dilution.nominal, dilution.high, shareA].join(' ');
-  const before = answers.get(key);
-  if (before) return before;
-  const worked = work(question);
-  if (answers.size >= MOST_KEPT) answers.clear();
-  answers.set(key, worked);
-  return worked;
-}
+export const judgePair = ({ sideA, sideB, ...rest }: PairQuestion): JudgedPair =>
+  withSides(sideA)(sideB)(rest);
 
 /** The likeliest bead at one dilution. */
 export const beadAt = ({ rodClass, sideA, sideB, shareA }: PairQuestion, dilution: number): JudgedWeld =>
@@ -95,9 +90,9 @@ function work(question: PairQuestion): JudgedPair {
 function told(values: number[], nominal: number): Range {
   const sorted = values.sort((a, b) => a - b);
   return {
-    low: Math.min(nominal, percentile(sorted, TOLD.low)),
+    low: Math.min(nominal, percentile(sorted, QUANTILES.low)),
     nominal,
-    high: Math.max(nominal, percentile(sorted, TOLD.high)),
+    high: Math.max(nominal, percentile(sorted, QUANTILES.high)),
   };
 }
 

@@ -18,7 +18,7 @@ import { isRodClass, rodsBetween } from '../metal/rodsBetween';
 import { pairsOf, type JointWants } from '../metal/wants';
 import type { AmpWindow } from '../rods/amps/amps';
 import type { BeadPlan } from '../rods/beads';
-import { remembered } from '../units/remembered';
+import { memoize } from '../units/memoize';
 import type { Range } from '../units/range';
 import type { ButterPlan, MixPair, MixPlan } from './mixPlan';
 
@@ -167,7 +167,7 @@ export function sidesFor(job: Job, a: FamilyId, b: FamilyId): { a: BaseMetal; b:
 }
 
 /** A side as the joint meets it once it is buttered: the top layer in place of the metal. */
-const buttered = remembered((base: BaseMetal) => {
+const buttered = memoize((base: BaseMetal) => {
   const made = new Map<RodClassId, BaseMetal>();
   return (rodClass: RodClassId): BaseMetal => {
     const before = made.get(rodClass);

@@ -2,6 +2,7 @@ import { GOALS, STEP_s, type OrderWeights } from '../data/orderGoals';
 import type { HeatTable } from './heatBetween';
 import { oneSided } from './oneSided';
 import { bareStarts, startOf, type Laid } from '../joint/segments';
+import { memoize } from '../units/memoize';
 
 /** Worst share of the field's limit for a segment run one way. */
 export type BlowOf = (index: number, travel: 1 | -1) => number;
@@ -153,16 +154,10 @@ function walked(order: readonly Laid[], middles: OrderTerms['middles']): number 
   return moves;
 }
 
-const known = new WeakMap<OrderTerms['middles'], number>();
-
 /** Shortest distance between two segments, mm. */
-function stepOf(middles: OrderTerms['middles']): number {
-  const kept = known.get(middles);
-  if (kept !== undefined) return kept;
+const stepOf = memoize((middles: OrderTerms['middles']): number => {
   let shortest = Infinity;
   for (const [n, a] of middles.entries())
     for (const b of middles.slice(n + 1)) shortest = Math.min(shortest, Math.hypot(a.x - b.x, a.y - b.y));
-  const step = Number.isFinite(shortest) && shortest > 0 ? shortest : 1;
-  known.set(middles, step);
-  return step;
-}
+  return Number.isFinite(shortest) && shortest > 0 ? shortest : 1;
+});

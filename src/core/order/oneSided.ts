@@ -1,4 +1,5 @@
 import type { Laid } from '../joint/segments';
+import { memoize } from '../units/memoize';
 
 /**
  * How one-sided an order pulls, from 0 to 1, for comparing orders; ours. Half of it: how far what is laid lies from the middle of all, on
@@ -30,18 +31,13 @@ export function oneSided(
 }
 
 type Middles = readonly { x: number; y: number }[];
-const known = new WeakMap<Middles, { centre: { x: number; y: number }; far: number }>();
 
 /** The middle of all, and how far from it the farthest lies; reckoned once for a seam. */
-function spreadOf(middles: Middles) {
-  const kept = known.get(middles);
-  if (kept) return kept;
+const spreadOf = memoize((middles: Middles) => {
   const centre = {
     x: middles.reduce((sum, { x }) => sum + x, 0) / middles.length,
     y: middles.reduce((sum, { y }) => sum + y, 0) / middles.length,
   };
   const far = Math.max(...middles.map(({ x, y }) => Math.hypot(x - centre.x, y - centre.y))) || 1;
-  const found = { centre, far };
-  known.set(middles, found);
-  return found;
-}
+  return { centre, far };
+});

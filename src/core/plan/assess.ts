@@ -2,13 +2,13 @@ import type { Job } from '../formats/job';
 import type { Kit } from '../formats/kit';
 import { checkJob } from '../formats/check';
 import type { UnitSystem } from '../units/kinds';
-import { toldThroughout } from '../units/told';
+import { toldThroughout } from '../units/inUnitsOf';
 import type { Problem } from '../formats/check';
 import type { Room } from './rooms';
 import { ROOM_IDS, roomOf } from './rooms';
 import type { Situation } from '../judge/situation';
 import type { Withheld } from '../repair/withheld';
-import { rememberedOf, situationOf } from './stages';
+import { memoizeOf, situationOf } from './stages';
 import { byTightness } from './tightest';
 import { GATE_ROOMS } from './gates';
 
@@ -28,7 +28,7 @@ const READERS = ROOM_IDS.map((id) => {
   const { title, short, stop, assess: read } = roomOf(id);
   return {
     id,
-    read: rememberedOf((situation): Room | null => {
+    read: memoizeOf((situation): Room | null => {
       const body = read(situation);
       return body && { id, title, short, stop, ...toldThroughout(body, situation.system) };
     }),

@@ -7,7 +7,7 @@ import { POSITIONS } from '../data/words';
 import type { Assessment } from './assess';
 import type { Room, RoomId } from './rooms';
 import type { Reads, Situation } from '../judge/situation';
-import { toldThroughout } from '../units/told';
+import { toldThroughout } from '../units/inUnitsOf';
 import { passCount, rodsNeeded } from '../rods/beads';
 import type { Step } from '../judge/step';
 import { buildSteps } from './steps';

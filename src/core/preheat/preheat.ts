@@ -5,12 +5,13 @@ import { SOFT_FILLER } from '../data/heatLimits';
 import { metalFamily } from '../data/metals';
 import type { Source } from '../units/sources';
 import type { Range } from '../units/range';
-import { remembered } from '../units/remembered';
+import { memoize } from '../units/memoize';
 import type { Composition } from '../heat/composition';
 import { likeliestNumbers, steelSamples, type SteelNumbers } from '../heat/samples';
-import { TOLD, toldRange, triangular } from '../units/chance';
+import { QUANTILES, quantileRange, triangular } from '../units/chance';
 import { answerFor, type AnswerQuestion, type Governing } from './methods/answer';
 import { PREHEAT_METHODS } from './methods/methods';
+import { memoizeWith } from '../units/memoize';
 
 /** One method's answer over all that a steel may be. */
 export interface MethodRow {
@@ -53,39 +54,32 @@ const nominalOf = (question: PreheatQuestion): AnswerQuestion => ({
   heat_kJ_mm: question.heat_kJ_mm.nominal,
 });
 
-/** Answers already worked out, by composition and question: a lever that changes neither finds them. */
-const known = new WeakMap<Composition, Map<string, SteelPreheat>>();
+const workedOut = memoizeWith(
+  (composition: Composition, { question, draws }: { question: PreheatQuestion; draws: number }) =>
+    workOut(composition, question, draws),
+);
 
 /**
  * Answers "how warm must it be, for all that this steel may be?" by Monte Carlo of a fixed seed over chemistry, hydrogen and heat input.
  * @returns one in twenty draws lies past either end of what is asked; the plan is made for the high one
  */
-export function preheatOf(
+export const preheatOf = (
   composition: Composition,
   question: PreheatQuestion,
   draws = PLAN_DRAWS,
-): SteelPreheat {
-  const key = `${draws} ${JSON.stringify(question)}`;
-  const answers = known.get(composition) ?? new Map<string, SteelPreheat>();
-  known.set(composition, answers);
-  const before = answers.get(key);
-  if (before) return before;
-  const worked = workOut(composition, question, draws);
-  answers.set(key, worked);
-  return worked;
-}
+): SteelPreheat => workedOut(composition, { question, draws });
 
 function workOut(composition: Composition, question: PreheatQuestion, draws: number): SteelPreheat {
   const bids = steelSamples(composition, draws).map((sample) =>
     answerFor(sample, at(question, sample.chances)),
   );
   const nominal = answerFor(likeliestNumbers(composition), nominalOf(question));
-  const asked_C = toldRange(
+  const asked_C = quantileRange(
     bids.map(({ preheat_C }) => preheat_C),
     nominal.preheat_C,
   );
   const byHeight = [...bids].sort((a, b) => a.preheat_C - b.preheat_C);
-  const highest = byHeight[Math.round(TOLD.high * (byHeight.length - 1))] ?? nominal;
+  const highest = byHeight[Math.round(QUANTILES.high * (byHeight.length - 1))] ?? nominal;
   return {
     question,
     family: question.family,
@@ -96,11 +90,11 @@ function workOut(composition: Composition, question: PreheatQuestion, draws: num
 }
 
 /** The numbers a steel is told by, %, between their ends. */
-export const steelRanges = remembered(
+export const steelRanges = memoize(
   (composition: Composition): Record<'carbon' | 'ce' | 'cet' | 'pcm', Range> => {
     const samples = steelSamples(composition, PLAN_DRAWS);
     const likely = likeliestNumbers(composition);
-    const told = (of: (steel: SteelNumbers) => number) => toldRange(samples.map(of), of(likely));
+    const told = (of: (steel: SteelNumbers) => number) => quantileRange(samples.map(of), of(likely));
     return {
       carbon: told((steel) => steel.carbon),
       ce: told((steel) => steel.ce),
@@ -126,7 +120,7 @@ export function methodRows(
       const drawn = method.judge(sample, at(question, sample.chances));
       return drawn.valid ? [drawn.preheat_C] : [];
     });
-    return { id, preheat_C: toldRange(valid, answer.preheat_C), why: '' };
+    return { id, preheat_C: quantileRange(valid, answer.preheat_C), why: '' };
   });
 }
 

@@ -7,6 +7,7 @@ import { manganese } from './manganese';
 import { nickel } from './nickel';
 import type { Procedure } from './procedure';
 import { stainless } from './stainless';
+import { memoize } from '../units/memoize';
 
 /** Every metal that is welded in a way of its own. A new one is a file beside these and a line here; steps, page and sheet pick it up. */
 const PROCEDURES: readonly ((situation: Situation) => Procedure | null)[] = [
@@ -19,13 +20,7 @@ const PROCEDURES: readonly ((situation: Situation) => Procedure | null)[] = [
   hardFace,
 ];
 
-const known = new WeakMap<Situation, Procedure[]>();
-
 /** Answers "how is this metal welded?" for all that the joint may be made of; empty for plain steel. */
-export function proceduresFor(situation: Situation): readonly Procedure[] {
-  const before = known.get(situation);
-  if (before) return before;
-  const found = PROCEDURES.flatMap((make) => make(situation) ?? []);
-  known.set(situation, found);
-  return found;
-}
+export const proceduresFor = memoize((situation: Situation): readonly Procedure[] =>
+  PROCEDURES.flatMap((make) => make(situation) ?? []),
+);

@@ -1,4 +1,4 @@
-import { remembered } from '../units/remembered';
+import { memoize } from '../units/memoize';
 import { areaInside, outlineOf, type Point, type Region } from '../joint/region';
 
 /** Where each pass lies in the section of a joint. */
@@ -48,7 +48,7 @@ export interface Profile {
 }
 
 /** Measures a region from root to face. */
-export const profileOf = remembered((region: Region): Profile => {
+export const profileOf = memoize((region: Region): Profile => {
   const under: number[] = [0];
   for (let n = 1; n <= STEPS; n++) {
     const slice = areaInside(strip(region, (n - 1) / STEPS, n / STEPS));

@@ -23,15 +23,15 @@ export function triangular({ low, nominal, high }: Range, chance: number): numbe
 }
 
 /** Between these shares of the draws a range is told: one in twenty lies past either end. */
-export const TOLD = { low: 0.05, high: 0.95 } as const;
+export const QUANTILES = { low: 0.05, high: 0.95 } as const;
 
 /** The value under which a share of sorted values lies. */
 export const percentile = (sorted: ArrayLike<number>, share: number): number =>
   sorted[Math.min(sorted.length - 1, Math.max(0, Math.round(share * (sorted.length - 1))))] ?? NaN;
 
 /** A range from values drawn, its middle given. */
-export function toldRange(values: readonly number[], nominal: number): Range {
+export function quantileRange(values: readonly number[], nominal: number): Range {
   const sorted = Float64Array.from(values).sort();
-  const low = Math.min(percentile(sorted, TOLD.low), nominal);
-  return { low, nominal, high: Math.max(percentile(sorted, TOLD.high), nominal) };
+  const low = Math.min(percentile(sorted, QUANTILES.low), nominal);
+  return { low, nominal, high: Math.max(percentile(sorted, QUANTILES.high), nominal) };
 }

@@ -2,7 +2,7 @@ import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import type { Kit } from '@core/formats/kit';
 import { readKitPath } from '@core/formats/kitEdits';
-import { binOf, editKitAt, emptyBin, restoreJob, say, takeOutOfBin, useApp } from '@/state/store';
+import { binOf, editKitAt, emptyBin, restoreJob, notify, takeOutOfBin, useApp } from '@/state/store';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
 import { PageFrame } from '@/ui/PageFrame';
@@ -67,7 +67,7 @@ export function BinPage() {
             if (!isSure) return setSure(true);
             setSure(false);
             void emptyBin().then((count) =>
-              say(count === 1 ? 'One job is gone for good' : `${count} jobs are gone for good`),
+              notify(count === 1 ? 'One job is gone for good' : `${count} jobs are gone for good`),
             );
           }}
         />

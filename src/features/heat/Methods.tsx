@@ -10,7 +10,7 @@ import { Card } from '@/ui/Card';
 import { Pick } from '@/ui/Pick';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
-import { coreBeside } from '@/workers/core';
+import { coreWorker } from '@/workers/core';
 
 /** Draws taken beside the page. */
 const MANY_DRAWS = 10_000;
@@ -106,7 +106,7 @@ function useMethodRows(steel: SteelAsked): { rows: MethodRow[]; many: boolean } 
   const [sharp, setSharp] = useState<{ of: SteelAsked['question']; rows: MethodRow[] } | null>(null);
   useEffect(() => {
     let overtaken = false;
-    void coreBeside()
+    void coreWorker()
       .methodRows(composition, question, MANY_DRAWS)
       .then((rows) => {
         if (!overtaken) setSharp({ of: question, rows });

@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import { JOB_PREFIX, KIT_KEY } from '@/state/keys';
 import { saveFile } from '@/state/files';
-import { letGo, putBack, say, useApp, type Damaged } from '@/state/store';
+import { letGo, putBack, notify, useApp, type Damaged } from '@/state/store';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
 import { SPACE } from '@/ui/theme/tokens';
@@ -42,7 +42,7 @@ const titleOf = (damaged: readonly Damaged[]): string =>
 
 function Held({ held, name }: { held: Damaged; name: string }) {
   const again = async () => {
-    if (!(await putBack(held))) say(`It still does not fit: ${held.reason}`);
+    if (!(await putBack(held))) notify(`It still does not fit: ${held.reason}`);
   };
   return (
     <View style={{ gap: SPACE.xs }}>

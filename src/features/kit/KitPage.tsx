@@ -8,9 +8,9 @@ import { writeKitFile } from '@core/formats/write';
 import { inWords } from '@core/units/format';
 import { ampWindow } from '@core/rods/amps';
 import { tinVerdict } from '@core/rods/keeping';
-import { checks } from '@/state/late';
+import { loadChecks } from '@/state/lazyChecks';
 import { chooseFile, saveFile } from '@/state/files';
-import { say, useApp } from '@/state/store';
+import { notify, useApp } from '@/state/store';
 import { useClock } from '@/state/useClock';
 import { newId } from '@/state/ids';
 import { addItem, addTins, type Shelf } from '@/state/shelf';
@@ -109,16 +109,16 @@ function tinNote(tin: Kit['tins'][number], now_ms: number): string {
 /** The kit as files: whole, or the tins as a table. */
 function KitFiles({ kit }: { kit: Kit }) {
   const saveTins = async () => {
-    const { writeTinsCsv } = await checks();
+    const { writeTinsCsv } = await loadChecks();
     saveFile('tins.csv', 'text/csv', writeTinsCsv(kit.tins));
   };
   const takeTins = async () => {
     const file = await chooseFile();
     if (!file) return;
-    const { readTinsCsv } = await checks();
+    const { readTinsCsv } = await loadChecks();
     const read = readTinsCsv(await file.text(), newId);
     if (read.ok) addTins(read.value);
-    else say(`${file.name}: ${read.message} Nothing was changed.`);
+    else notify(`${file.name}: ${read.message} Nothing was changed.`);
   };
   return (
     <View style={{ gap: SPACE.s }}>

@@ -3,7 +3,7 @@ import { Image, View } from 'react-native';
 import type { Machine } from '@core/formats/kit';
 import { MOST_PHOTOS } from '@core/formats/limits';
 import { choosePhoto, keepPhoto, readPhoto } from '@/state/photos';
-import { editKitWithUndo, makeRoom, say } from '@/state/store';
+import { editKitWithUndo, makeRoom, notify } from '@/state/store';
 import { Act } from '@/ui/Act';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
@@ -17,7 +17,7 @@ export function Photos({ machine, change }: { machine: Machine; change: Change }
     const kept = await keepPhoto(file, makeRoom);
     if (kept.ok)
       change([{ path: 'photos', value: [...new Set([...machine.photos, kept.value])].slice(-MOST_PHOTOS) }]);
-    else say(kept.message);
+    else notify(kept.message);
   };
   const drop = (id: string) =>
     editKitWithUndo(

@@ -7,7 +7,7 @@ import { MOST_TIN_EVENTS } from '@core/formats/limits';
 import { tinVerdict, type TinState } from '@core/rods/keeping';
 import { parseWhen, sayWhen } from '@core/units/when';
 import { useClock } from '@/state/useClock';
-import { thisMoment, wallAt } from '@/state/wall';
+import { thisMoment, wallAt } from '@/state/clock';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
 import { Entry } from '@/ui/Entry';

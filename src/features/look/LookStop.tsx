@@ -14,7 +14,7 @@ import { LONGEST } from '@core/formats/limits';
 import { parseWhen, sayWhen } from '@core/units/when';
 import { useClock } from '@/state/useClock';
 import type { OpenJob } from '@/state/useJob';
-import { thisMoment, wallAt } from '@/state/wall';
+import { thisMoment, wallAt } from '@/state/clock';
 import { Entry } from '@/ui/Entry';
 import { optionsOf } from '@/ui/options';
 import { Pick } from '@/ui/Pick';

@@ -7,9 +7,9 @@ import { editAt, type EvidencePath, type JobEdit } from '@core/formats/paths';
 import { readPath } from '@core/formats/edits';
 import { readField, type NumberPath } from '@core/formats/fields';
 import { UNSEEN_BY_XRAY } from '@core/metal';
-import { checks } from '@/state/late';
+import { loadChecks } from '@/state/lazyChecks';
 import { chooseFile } from '@/state/files';
-import { editWithUndo, say } from '@/state/store';
+import { editWithUndo, notify } from '@/state/store';
 import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';
 import { Pick } from '@/ui/Pick';
@@ -102,9 +102,9 @@ function ChemistryForm({
   const take = async () => {
     const file = await chooseFile();
     if (!file) return;
-    const { readChemistryCsv } = await checks();
+    const { readChemistryCsv } = await loadChecks();
     const read = readChemistryCsv(await file.text());
-    if (!read.ok) return say(`${file.name}: ${read.message} Nothing was changed.`);
+    if (!read.ok) return notify(`${file.name}: ${read.message} Nothing was changed.`);
     const typed = Object.entries(read.value.typed).map(([at, text]) => ({
       path: `typed.${path}.elements.${at}` as const,
       value: text,

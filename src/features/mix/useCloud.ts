@@ -1,6 +1,6 @@
 import { useEffect, useMemo, useState } from 'react';
 import type { Cloud, CloudPair, MixPlan } from '@core/mix';
-import { coreBeside } from '@/workers/core';
+import { coreWorker } from '@/workers/core';
 
 /** Beads drawn for the picture. */
 const DRAWS = 10_000;
@@ -20,7 +20,7 @@ export function useCloud(mix: MixPlan | null): { cloud: Cloud | null; failed: bo
     const now = JSON.parse(asked) as CloudPair[];
     if (now.length === 0) return;
     let wanted = true;
-    coreBeside()
+    coreWorker()
       .cloudOf(now, DRAWS)
       .then(
         (cloud) => wanted && setAnswer({ cloud, failed: false }),

@@ -7,7 +7,7 @@ import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
-import { coreBeside } from '@/workers/core';
+import { coreWorker } from '@/workers/core';
 import { clampEdits } from './movedEdits';
 
 /** Single places shown; one pair stands after them. */
@@ -22,7 +22,7 @@ export function BestClamp({ open }: { open: OpenJob }) {
   const asked = JSON.stringify([blow.piece, blow.seam, blow.hold]);
   const choices = found?.for === asked ? found.choices : [];
   const find = () =>
-    void coreBeside()
+    void coreWorker()
       .bestClamps(blow.piece, blow.seam, blow.hold)
       .then(({ one, two }) =>
         setFound({ for: asked, choices: [...one.slice(0, SHOWN), ...two.slice(0, 1)] }),

@@ -1,11 +1,11 @@
 import { View } from 'react-native';
 import { pushAt, type BlowPlan, type GridPlace } from '@core/field';
 import { trimmed } from '@core/units/format';
-import { useBeside } from '@/state/useBeside';
+import { useWorkerRun } from '@/state/useWorkerRun';
 import { Act } from '@/ui/Act';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
-import { coreBeside } from '@/workers/core';
+import { coreWorker } from '@/workers/core';
 
 /** Places, and the grid they are reckoned on. */
 const PLACES = 100;
@@ -13,13 +13,13 @@ const GRID = { columns: 256, rows: 128 } as const;
 
 /** The field reckoned a second way: the current on a grid, and the field of every bit of it summed at the arc. */
 export function OtherWay({ blow }: { blow: BlowPlan }) {
-  const { state, steps, start, stop } = useBeside<readonly GridPlace[]>();
+  const { state, steps, start, stop } = useWorkerRun<readonly GridPlace[]>();
   const places = steps.flat();
   if (blow.piece.kind !== 'plate') return null;
   const { piece, arc, seam } = blow;
   const run = () =>
     start((id, onPlaces) =>
-      coreBeside().gridSweep(id, { piece, arc, seam, places: PLACES, ...GRID }, onPlaces),
+      coreWorker().gridSweep(id, { piece, arc, seam, places: PLACES, ...GRID }, onPlaces),
     );
   return (
     <View style={{ gap: SPACE.s }}>

@@ -4,7 +4,7 @@ import { sourceWords } from '@core/units/sources';
 import { proceduresFor, type Part, type PartId, type Procedure } from '@core/procedure';
 import type { BeadRow } from '@core/preheat';
 import { inWords } from '@core/units/format';
-import { toldThroughout } from '@core/units/told';
+import { toldThroughout } from '@core/units/inUnitsOf';
 import type { UnitSystem } from '@core/units/kinds';
 import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';

@@ -66,6 +66,6 @@ export const saveWords = (isForRoom: boolean): string =>
     ? 'Storage is full: the last changes are not kept. Export your jobs, then delete some.'
     : 'This browser refuses to store anything: nothing is kept. Export your jobs before you close it.';
 
-export const say = (words: string, undo?: () => void): void =>
+export const notify = (words: string, undo?: () => void): void =>
   set({ notice: { id: nanoid(6), words, undo } });
-export const hush = (): void => set({ notice: null });
+export const dismissNotice = (): void => set({ notice: null });

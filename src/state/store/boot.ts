@@ -14,13 +14,23 @@ import {
   SETTINGS_KEY,
 } from '../keys';
 import { isLaid, oldMarks } from '../marks';
-import { checks } from '../late';
+import { loadChecks } from '../lazyChecks';
 import { olderStorage, takeOver } from '../legacy';
 import { STRUCK_OUT, type JournalPage } from '../journal';
 import { deviceWords, type LastWords } from '../lastWords';
 import { layReserve } from '../reserve';
 import { deviceStorage, READ_AT_A_TIME, readOne, withLock, type KeyValueStorage } from '../storage';
-import { get, hush, isForRoom, kept, saveWords, say, set, type AppState, type Damaged } from './app';
+import {
+  get,
+  dismissNotice,
+  isForRoom,
+  kept,
+  saveWords,
+  notify,
+  set,
+  type AppState,
+  type Damaged,
+} from './app';
 import { asideOf } from './aside';
 import { edit, put, replay, show } from './queue';
 import { kindOf, type AnyRecord } from './records';
@@ -50,7 +60,7 @@ export async function boot(
 ): Promise<void> {
   kept.storage = from;
   kept.words = words;
-  const checking = await checks();
+  const checking = await loadChecks();
   try {
     await takeOver(older, from).catch(() => undefined);
     const found = await readAll(checking, from);
@@ -227,7 +237,7 @@ const setAside = (key: string, was: string, entries: Record<string, string>): Pr
 async function comeBack(held: Damaged): Promise<boolean> {
   const kind = kindOf(held.key);
   if (!kind || held.part !== undefined || !held.heldAt.startsWith(DAMAGED_PREFIX)) return false;
-  const stored = kind.read(await checks(), held.text, held.key);
+  const stored = kind.read(await loadChecks(), held.text, held.key);
   if (stored.kind !== 'ok' || stored.lost.length > 0) return false;
   return withLock(held.key, async () => {
     const here = await readOne(kept.storage, held.key);
@@ -256,7 +266,7 @@ export async function putBack(held: Damaged): Promise<boolean> {
     const value: unknown = JSON.parse(held.text);
     if (!(await edit(held.key, [{ path: held.part, value }], 'Put back'))) return false;
   } else if (held.heldAt.startsWith(JOURNAL_PREFIX)) {
-    const page = (await checks()).readPage(held.heldAt, held.text);
+    const page = (await loadChecks()).readPage(held.heldAt, held.text);
     if (!page || !(await edit(page.record, page.edits, page.title))) return false;
   } else return comeBack(held);
   await kept.storage.removeMany([held.heldAt]).catch(() => undefined);
@@ -271,9 +281,9 @@ export async function letGo(held: Damaged): Promise<void> {
   await kept.storage.removeMany([held.heldAt]);
   kept.words.takeBack([held.heldAt]);
   set(({ damaged }) => ({ damaged: damaged.filter(({ heldAt }) => heldAt !== held.heldAt) }));
-  say('Let go of what was set aside', () => {
+  notify('Let go of what was set aside', () => {
     if (text !== null) void kept.storage.setMany({ [held.heldAt]: text });
     set(({ damaged }) => ({ damaged: [...damaged, held] }));
-    hush();
+    dismissNotice();
   });
 }

@@ -6,7 +6,7 @@ import { kitChanges } from '@core/formats/kitEdits';
 import { mergeKit, withoutKit } from '@core/formats/merge';
 import { DEMO_IDS } from '@/demo/ids';
 import { envelope, jobKey } from '../keys';
-import { get, hush, isForRoom, kept, say, set } from './app';
+import { get, dismissNotice, isForRoom, kept, notify, set } from './app';
 import { binJob, layOnJob, restoreJob, takeBack } from './jobs';
 import { editKitAt, takeKitBack, wayBack } from './kit';
 import { makeRoom } from './room';
@@ -21,10 +21,10 @@ export async function clearDemo(): Promise<void> {
   const edits = kitChanges(kit.kit, withoutKit(kit.kit, DEMO_KIT));
   const back = wayBack(edits);
   void editKitAt(edits, 'Cleared the demo yard');
-  say('The demo yard is cleared', () => {
+  notify('The demo yard is cleared', () => {
     shown.forEach(restoreJob);
     takeKitBack(edits, back, 'Brought the demo yard back');
-    hush();
+    dismissNotice();
   });
 }
 
@@ -67,14 +67,14 @@ export async function takeInFile(
   const kitBack = wayBack(kitEdits);
   if (kitEdits.length > 0 && !(await editKitAt(kitEdits, 'Took in kit from a file'))) return refusal();
 
-  say(`Taken in: ${wordsFor(jobs)}`, () => {
+  notify(`Taken in: ${wordsFor(jobs)}`, () => {
     fresh.forEach(({ id }) => void binJob(id));
     for (const { id, edits, before, wasBinned } of acts) {
       if (edits.length > 0) takeBack(id, edits, before, 'Undid taking in a file');
       if (wasBinned) void binJob(id);
     }
     takeKitBack(kitEdits, kitBack, 'Undid taking in a file');
-    hush();
+    dismissNotice();
   });
   return { ok: true };
 }

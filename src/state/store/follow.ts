@@ -1,6 +1,6 @@
 import { sameValue } from '@core/formats/changes';
 import { JOB_PREFIX, jobKey, nameOf } from '../keys';
-import { checks } from '../late';
+import { loadChecks } from '../lazyChecks';
 import { READ_AT_A_TIME } from '../storage';
 import { get, kept, set } from './app';
 import { show } from './queue';
@@ -9,7 +9,7 @@ import { hear } from './tabs';
 
 /** Takes in what another window stored. */
 export async function takeIn(keys: readonly string[]): Promise<void> {
-  const checking = await checks();
+  const checking = await loadChecks();
   const mine = keys.filter((key) => kindOf(key) !== null);
   const texts = await kept.storage.getMany([...mine]);
   for (const key of mine) {

@@ -1,5 +1,5 @@
 /** What screens and hooks use of the stores. */
-export { hush, say, useApp, type AppState, type Damaged, type Notice } from './app';
+export { dismissNotice, notify, useApp, type AppState, type Damaged, type Notice } from './app';
 export { boot, letGo, putBack } from './boot';
 export { followOtherTabs, takeIn } from './follow';
 export { clearDemo, takeInFile, type TakenIn } from './bring';

@@ -6,7 +6,7 @@ import { LONGEST } from '@core/formats/limits';
 import type { JobEdit } from '@core/formats/paths';
 import { newId } from '../ids';
 import { jobKey } from '../keys';
-import { get, hush, now, say } from './app';
+import { get, dismissNotice, now, notify } from './app';
 import { edit, put } from './queue';
 import { THROWN_AWAY } from './records';
 
@@ -34,9 +34,9 @@ export function layWithUndo(id: string, edits: readonly Edit[], title: string, w
   void layOnJob(id, edits, title);
   // Refused, it has said why already.
   if (get().jobs[id]?.job === job) return;
-  say(words, () => {
+  notify(words, () => {
     takeBack(id, edits, before, `Undid: ${title}`);
-    hush();
+    dismissNotice();
   });
 }
 
@@ -103,7 +103,7 @@ export function deleteJob(id: string): void {
   if (!record) return;
   void binJob(id);
   if (get().jobs[id] === record) return;
-  say(`Deleted: ${record.job.title || 'Untitled job'}. It lies in the bin.`, () => restoreJob(id));
+  notify(`Deleted: ${record.job.title || 'Untitled job'}. It lies in the bin.`, () => restoreJob(id));
 }
 
 /** Into the bin, without a word. */
@@ -111,5 +111,5 @@ export const binJob = (id: string): Promise<boolean> => putAway(id, now());
 
 export function restoreJob(id: string): void {
   if (get().jobs[id]) void putAway(id, null);
-  hush();
+  dismissNotice();
 }

@@ -3,7 +3,7 @@ import type { Edit } from '@core/formats/edits';
 import type { Kit } from '@core/formats/kit';
 import { kitChanges, readKitPath } from '@core/formats/kitEdits';
 import { KIT_KEY } from '../keys';
-import { get, hush, say } from './app';
+import { get, dismissNotice, notify } from './app';
 import { edit } from './queue';
 
 /** Edits the kit, item by item: what another window did to other items, or other fields of one, stays. @returns whether it is on disk */
@@ -21,9 +21,9 @@ export function editKitWithUndo(edits: readonly Edit[], title: string, words: st
   void editKitAt(edits, title);
   // Refused, it has said why already.
   if (get().kit.kit === kit) return;
-  say(words, () => {
+  notify(words, () => {
     takeKitBack(edits, back, `Undid: ${title}`);
-    hush();
+    dismissNotice();
   });
 }
 

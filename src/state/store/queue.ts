@@ -3,9 +3,9 @@ import type { Edit } from '@core/formats/edits';
 import { newPage, pageText, STRUCK_OUT, type JournalPage } from '../journal';
 import { envelope } from '../keys';
 import { marksOf } from '../marks';
-import { checks, checksNow } from '../late';
+import { loadChecks, loadedChecks } from '../lazyChecks';
 import { readOne, withLock } from '../storage';
-import { get, isForRoom, kept, now, saveWords, say, set, TAB } from './app';
+import { get, isForRoom, kept, now, saveWords, notify, set, TAB } from './app';
 import { asideOf } from './aside';
 import { kindOf, layOn, type AnyRecord } from './records';
 import { makeRoom } from './room';
@@ -87,9 +87,9 @@ export function replay(page: JournalPage): Promise<boolean> {
 /** Says why a record may not be stored. */
 function refused(key: string, record: AnyRecord): boolean {
   const readOnly = whyReadOnly(key);
-  const checking = checksNow();
+  const checking = loadedChecks();
   const why = readOnly ?? (checking && kindOf(key)?.whyNot(checking, record));
-  if (why) say(readOnly ?? `Not kept: ${why.replace(/^(job|kit)\./, '')}`);
+  if (why) notify(readOnly ?? `Not kept: ${why.replace(/^(job|kit)\./, '')}`);
   return Boolean(why);
 }
 
@@ -179,7 +179,7 @@ function drainOnce(key: string): Promise<void> {
     const kind = kindOf(key);
     const waiting = [...queueOf(key)];
     if (!kind || waiting.length === 0) return;
-    const checking = await checks();
+    const checking = await loadChecks();
     const stored = kind.read(checking, await readOne(kept.storage, key), key);
     if (stored.kind === 'newer') return standBack(key, waiting);
     const base = stored.kind === 'ok' ? stored.data : null;
@@ -210,7 +210,7 @@ function drainOnce(key: string): Promise<void> {
     }
     kept.words.takeBack(pages);
     if (pages.length > 0) kept.storage.removeMany(pages).catch(() => undefined);
-    if (overruled) say('Another window changed the same entry. Yours shows; theirs is in the history.');
+    if (overruled) notify('Another window changed the same entry. Yours shows; theirs is in the history.');
   });
 }
 
@@ -273,7 +273,7 @@ function standBack(key: string, acts: readonly Act[]): void {
   queueOf(key).splice(0, acts.length);
   set(({ newer }) => ({ newer: { ...newer, [key]: newer[key] ?? '' } }));
   acts.forEach(({ done }) => done(false));
-  say(
+  notify(
     'A newer version of this app wrote it in another window. What you entered waits, and is laid on when you load the page again.',
   );
 }

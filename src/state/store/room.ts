@@ -3,8 +3,8 @@ import { sweepPhotos } from '../photos';
 import { giveReserve } from '../reserve';
 import type { JobRecord } from '../record';
 import { readOne, withLock } from '../storage';
-import { checks } from '../late';
-import { get, kept, say } from './app';
+import { loadChecks } from '../lazyChecks';
+import { get, kept, notify } from './app';
 import { kindOf } from './records';
 import { announce } from './tabs';
 
@@ -20,7 +20,7 @@ export async function takeOutOfBin(ids: readonly string[]): Promise<number> {
   for (const id of ids) {
     const key = jobKey(id);
     const out = await withLock(key, async () => {
-      const stored = (await checks()).readJobRecord(await readOne(kept.storage, key), key);
+      const stored = (await loadChecks()).readJobRecord(await readOne(kept.storage, key), key);
       if (stored.kind === 'newer' || (stored.kind === 'ok' && stored.data.deletedAt === null)) return false;
       await kept.storage.removeMany([key]);
       return true;
@@ -49,6 +49,6 @@ export async function makeRoom(): Promise<boolean> {
   const swept = await sweepPhotos(namedPhotos()).catch(() => 0);
   const gone = await takeOutOfBin(binOf(get().jobs).map(({ job }) => job.id)).catch(() => 0);
   const given = await giveReserve();
-  if (gone > 0) say(`Storage was full: ${gone === 1 ? 'one job' : `${gone} jobs`} in the bin made room.`);
+  if (gone > 0) notify(`Storage was full: ${gone === 1 ? 'one job' : `${gone} jobs`} in the bin made room.`);
   return swept > 0 || gone > 0 || given;
 }

@@ -3,7 +3,7 @@ import { NUMBER_FIELDS, refuseNumber, type NumberPath } from '../../formats/fiel
 import type { Job } from '../../formats/job';
 import type { Kit } from '../../formats/kit';
 import type { UnitSystem } from '../../units/kinds';
-import { toldThroughout } from '../../units/told';
+import { toldThroughout } from '../../units/inUnitsOf';
 import { assess, type Assessment } from '../assess';
 import type { Room, RoomId } from '../rooms';
 import { CHANGE_MAKERS } from './changes';

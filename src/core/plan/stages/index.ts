@@ -89,5 +89,5 @@ const GRAPH = graphOf<Given, Stages>(['entered', 'kit', 'system', 'now_ms'], STA
 export const situationOf = (given: Given): Situation => GRAPH.of(given);
 
 /** Remembers what is read off a situation for as long as all that it reads stays the same. */
-export const rememberedOf = <V>(read: (situation: Situation) => V): ((situation: Situation) => V) =>
-  GRAPH.remembering(read);
+export const memoizeOf = <V>(read: (situation: Situation) => V): ((situation: Situation) => V) =>
+  GRAPH.memoize(read);

@@ -4,7 +4,7 @@ import { demoJob } from '../../../../tests/support/demo';
 import { setPath } from '../../formats/edits';
 import type { Job } from '../../formats/job';
 import type { Situation } from '../../judge/situation';
-import { rememberedOf, situationOf } from '.';
+import { memoizeOf, situationOf } from '.';
 import { graphOf, whole } from '../../judge/graph';
 
 const at = (job: Job): Situation =>
@@ -100,14 +100,14 @@ describe('the graph', () => {
   });
 
   test('what is read of a whole record counts as all of it', () => {
-    const title = rememberedOf(({ entered }) => whole(entered).title);
+    const title = memoizeOf(({ entered }) => whole(entered).title);
     expect(title(at(JOB))).toBe(JOB.title);
     expect(title(at(setPath(JOB, 'title', 'Another')))).toBe('Another');
   });
 
   test('a room asked again is the same room until something it reads has changed', () => {
     let asked = 0;
-    const wind = rememberedOf(({ job }) => {
+    const wind = memoizeOf(({ job }) => {
       asked += 1;
       return job.look.wind_m_s;
     });

@@ -5,9 +5,9 @@ import { PREHEAT_METHODS } from '../methods/methods';
 import { PLAN_DRAWS } from '../preheat';
 import type { Composition } from '../../heat/composition';
 import { likeliestNumbers, steelSamples, type SteelNumbers } from '../../heat/samples';
-import { toldRange, triangular } from '../../units/chance';
+import { quantileRange, triangular } from '../../units/chance';
 import type { Range } from '../../units/range';
-import { rememberedWith } from '../../units/remembered';
+import { memoizeWith } from '../../units/memoize';
 import { inWords, trimmed } from '../../units/format';
 import { underBy } from '../../judge/room';
 import type { Reads } from '../../judge/situation';
@@ -37,7 +37,7 @@ function stands({ heat, wants }: Reads<'heat' | 'wants'>): { ml: Range; left_ml:
 }
 
 /** Over all the ways a steel may be; null where the method does not hold for it. */
-const steelStands = rememberedWith(
+const steelStands = memoizeWith(
   (
     composition: Composition,
     { conditions, brings_ml, at_C }: { conditions: PreheatConditions; brings_ml: Range; at_C: number },
@@ -48,8 +48,8 @@ const steelStands = rememberedWith(
     const samples = steelSamples(composition, PLAN_DRAWS);
     return {
       stands: {
-        ml: toldRange(samples.map(by), by(likely)),
-        left_ml: toldRange(
+        ml: quantileRange(samples.map(by), by(likely)),
+        left_ml: quantileRange(
           samples.map((steel) => by(steel) - triangular(brings_ml, steel.chances[0])),
           by(likely) - brings_ml.nominal,
         ),

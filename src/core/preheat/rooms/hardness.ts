@@ -6,10 +6,10 @@ import { isPlainThin } from '../methods/answer';
 import { PLAN_DRAWS } from '../preheat';
 import type { Composition } from '../../heat/composition';
 import { likeliestNumbers, steelSamples } from '../../heat/samples';
-import { toldRange } from '../../units/chance';
+import { quantileRange } from '../../units/chance';
 import { trimmed } from '../../units/format';
 import { exactly, type Range } from '../../units/range';
-import { rememberedWith } from '../../units/remembered';
+import { memoizeWith } from '../../units/memoize';
 import type { SteelAsked } from '../heatPlan';
 import { guessed, under, yesNo } from '../../judge/room';
 import type { Reads } from '../../judge/situation';
@@ -19,14 +19,14 @@ import type { Assessor } from '../../judge/assessor';
 const hardnessOf = ({ preheat: { composition } }: SteelAsked, t85_s: number): Range | null =>
   steelHardness(composition, t85_s).HV;
 
-const steelHardness = rememberedWith((composition: Composition, t85_s: number): { HV: Range | null } => {
+const steelHardness = memoizeWith((composition: Composition, t85_s: number): { HV: Range | null } => {
   const likely = hardenedZone_HV(likeliestNumbers(composition).percent, t85_s);
   if (likely === null) return { HV: null };
   const drawn = steelSamples(composition, PLAN_DRAWS).flatMap(({ percent }) => {
     const hardness = hardenedZone_HV(percent, t85_s);
     return hardness === null ? [] : [hardness];
   });
-  const { low, high } = toldRange(drawn, likely);
+  const { low, high } = quantileRange(drawn, likely);
   return {
     HV: {
       low: low - HARDNESS_DOUBT_HV.value,

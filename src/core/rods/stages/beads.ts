@@ -9,7 +9,7 @@ import { ampWindow } from '../amps/amps';
 import { planBeads, rodsByKind, type BeadPlan, type BurnedRod } from '../beads';
 import type { RodChoice } from '../choose';
 import { mixRods, type NextRod } from '../mix';
-import { remembered } from '../../units/remembered';
+import { memoize } from '../../units/memoize';
 import { tacksOf } from '../../joint/tacks';
 import { startAmps, type AmpsContext } from './amps';
 import type { Reads } from '../../judge/situation';
@@ -21,7 +21,7 @@ declare module '../../judge/situation' {
 }
 
 /** How a joint fills: worked out once for as long as the joint stands as it is. */
-const regionOf = remembered((joint: Job['joint']) => fillRegion(joint, jointGeometry(joint)));
+const regionOf = memoize((joint: Job['joint']) => fillRegion(joint, jointGeometry(joint)));
 
 /** The passes of a job: laid out in its section, and shared out over sizes where the tin runs short and the welder says so. */
 export function beads(

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
-import { told, toldThroughout } from './told';
+import { inUnitsOf, toldThroughout } from './inUnitsOf';
 
-const inch = (words: string) => told(words, 'inch');
+const inch = (words: string) => inUnitsOf(words, 'inch');
 
 // 9/5 C + 32, 25.4 mm to the inch (definitions); rules of thumb as handbooks round them, from memory.
 test.each([
@@ -20,7 +20,7 @@ test.each([
   ['a 13.3 mm² bead at 2.5 mm/s', 'a 0.021 in² bead at 5.9 in/min'],
 ])('%s', (metric, expected) => {
   expect(inch(metric)).toBe(expected);
-  expect(told(metric, 'metric')).toBe(metric);
+  expect(inUnitsOf(metric, 'metric')).toBe(metric);
 });
 
 test('what is said in both systems, a cord’s section, heat input and hydrogen stay as they are', () => {

@@ -1,37 +1,40 @@
 import { proxy } from 'comlink';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { coreBeside } from '@/workers/core';
+import { coreWorker } from '@/workers/core';
 
 /** How far a run beside the page is, and what it has handed over so far. */
-export interface BesideState<Step> {
+export interface WorkerRunState<Step> {
   state: 'idle' | 'running' | 'done' | 'stopped' | 'failed';
   steps: readonly Step[];
 }
 
 /** Starts a run: by what it may be called off, and where it hands its steps. */
-export type BesideRun<Step> = (id: string, onStep: (step: Step) => void) => Promise<boolean>;
+export type WorkerRun<Step> = (id: string, onStep: (step: Step) => void) => Promise<boolean>;
 
 let runs = 0;
 
 /** A long run beside the page: start it, watch its steps come in, call it off. Leaving the page calls it off too. */
-export function useBeside<Step>(): BesideState<Step> & { start(run: BesideRun<Step>): void; stop(): void } {
-  const [held, setHeld] = useState<BesideState<Step>>({ state: 'idle', steps: [] });
+export function useWorkerRun<Step>(): WorkerRunState<Step> & {
+  start(run: WorkerRun<Step>): void;
+  stop(): void;
+} {
+  const [held, setHeld] = useState<WorkerRunState<Step>>({ state: 'idle', steps: [] });
   const now = useRef<string | null>(null);
-  const end = useCallback((state: BesideState<Step>['state']) => {
+  const end = useCallback((state: WorkerRunState<Step>['state']) => {
     now.current = null;
     setHeld(({ steps }) => ({ state, steps }));
   }, []);
-  const callOff = useCallback(() => {
-    if (now.current !== null) void coreBeside().callOff(now.current);
+  const cancel = useCallback(() => {
+    if (now.current !== null) void coreWorker().cancel(now.current);
   }, []);
   const stop = useCallback(() => {
     if (now.current === null) return;
-    callOff();
+    cancel();
     end('stopped');
-  }, [callOff, end]);
+  }, [cancel, end]);
   const start = useCallback(
-    (run: BesideRun<Step>) => {
-      callOff();
+    (run: WorkerRun<Step>) => {
+      cancel();
       const id = `run-${++runs}`;
       now.current = id;
       setHeld({ state: 'running', steps: [] });
@@ -45,14 +48,14 @@ export function useBeside<Step>(): BesideState<Step> & { start(run: BesideRun<St
         () => now.current === id && end('failed'),
       );
     },
-    [callOff, end],
+    [cancel, end],
   );
   useEffect(
     () => () => {
-      callOff();
+      cancel();
       now.current = null;
     },
-    [callOff],
+    [cancel],
   );
   return { ...held, start, stop };
 }

@@ -49,7 +49,7 @@ const FIGURES = new RegExp(
 );
 
 /** A sentence with metric figures, in the system that is asked for: "95 to 260 °C" is "203 to 500 °F". */
-export const told = (words: string, system: UnitSystem): string =>
+export const inUnitsOf = (words: string, system: UnitSystem): string =>
   system === 'metric' ? words : words.replace(FIGURES, toldFigures);
 
 function toldFigures(
@@ -72,7 +72,7 @@ function toldFigures(
 export function toldThroughout<T>(record: T, system: UnitSystem): T {
   if (system === 'metric') return record;
   const through = (value: unknown): unknown => {
-    if (typeof value === 'string') return told(value, system);
+    if (typeof value === 'string') return inUnitsOf(value, system);
     if (Array.isArray(value)) return value.map(through);
     if (value === null || typeof value !== 'object') return value;
     return Object.fromEntries(Object.entries(value).map(([key, inner]) => [key, through(inner)]));
