@@ -1,6 +1,7 @@
 import { cornersOf } from './frame';
 import type { BlowPiece, Clamp } from './piece';
 import { judgeSeam, sweep, type Hold, type Seam, type Travel } from './sweep';
+import { pieceTraits } from '../data/pieces';
 
 /** Places for one clamp or two and a way to weld, with what they leave. */
 export interface ClampChoice {
@@ -46,7 +47,7 @@ export function bestClamps(
 
 /** Where a clamp can sit: beside the seam on either plate, up a tee's upright, on a frame's tubes. */
 function placesOn(piece: BlowPiece, seam: Seam): Clamp[] {
-  if (piece.kind === 'frame') {
+  if (pieceTraits(piece.kind).cornered) {
     const corners = cornersOf(piece);
     return corners.flatMap((from, n) => {
       const to = corners[(n + 1) % 4] ?? from;
@@ -59,7 +60,7 @@ function placesOn(piece: BlowPiece, seam: Seam): Clamp[] {
   const flat = ALONG.flatMap((share) =>
     ASIDE_mm.map((aside) => ({ x: share * piece.length_mm, y: seam.from.y + aside })),
   ).filter(({ y }) => y >= NEAREST_mm && y <= piece.width_mm - NEAREST_mm);
-  if (piece.kind !== 'tee') return flat;
+  if (pieceTraits(piece.kind).joins !== 'upright') return flat;
   const height = Math.max(NEAREST_mm, piece.web_mm / 2);
   return [
     ...flat,

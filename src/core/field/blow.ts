@@ -4,6 +4,7 @@ import { pushOfFrame_G } from './frame';
 import { HALF_MU0_G_mm_A, type BlowArc, type BlowPiece, type Spot } from './piece';
 import { flowBetween } from './plates';
 import { segmentField_G } from './segment';
+import { pieceTraits } from '../data/pieces';
 
 /** Which way the arc is pushed at a place, and how hard, G: along the plate and across it. It does not depend on the pole or on the travel. */
 export function pushAt(piece: BlowPiece, arc: BlowArc, at: Spot): Spot {
@@ -38,10 +39,10 @@ export function fromCurrent(piece: BlowPiece, arc: BlowArc, at: Spot): Spot {
 
 /** Current past the arc, A/mm for every ampere. */
 function flowAt(piece: BlowPiece, arc: BlowArc, at: Spot): Spot {
-  if (piece.kind === 'two-plates' || piece.kind === 'tee') return flowBetween(piece, arc, at.x);
+  if (pieceTraits(piece.kind).joins !== null) return flowBetween(piece, arc, at.x);
   const { clamps, length_mm, width_mm, kind } = piece;
   const feeds = [{ at, share: 1 }, ...clamps.map((clamp) => ({ at: clamp, share: -1 / clamps.length }))];
-  return flowPast(at, feeds, { x_mm: length_mm, y_mm: width_mm, ring: kind === 'ring' }, arc.arc_mm);
+  return flowPast(at, feeds, { x_mm: length_mm, y_mm: width_mm, ring: pieceTraits(kind).rolled }, arc.arc_mm);
 }
 
 /** The field of the arc finds no steel beyond an edge and crowds there: the arc is pushed back over the plate. Image current, I / d in G. */
@@ -51,7 +52,7 @@ export function fromEdges(piece: BlowPiece, { current_A, arc_mm, rod_mm }: BlowA
   const tab = piece.tabs ? TAB_mm.value : 0;
   const push = (distance_mm: number) => current_A / Math.max(distance_mm, least);
   return {
-    x: piece.kind === 'ring' ? 0 : push(at.x + tab) - push(piece.length_mm - at.x + tab),
+    x: pieceTraits(piece.kind).rolled ? 0 : push(at.x + tab) - push(piece.length_mm - at.x + tab),
     y: push(at.y) - push(piece.width_mm - at.y),
   };
 }

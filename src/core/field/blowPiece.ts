@@ -7,6 +7,7 @@ import { onFrame } from './frame';
 import type { Seam } from './sweep';
 import type { Job } from '../formats/job';
 import type { Piece } from '../heat/piece';
+import { pieceTraits } from '../data/pieces';
 
 export const pieceKindOf = ({ order, joint }: Pick<Job, 'order' | 'joint'>): PieceKind =>
   order.piece ?? jointTraits(joint.kind)?.piece ?? 'plate';
@@ -23,13 +24,13 @@ export function layOut(job: Job, heat: Piece, magnetic: boolean): LaidOut {
   const kind = pieceKindOf(job);
   const { order } = job;
   const sizes = sizesOf(kind, job, heat);
-  const seam_mm = kind === 'frame' ? 0 : seamAcross_mm(kind, sizes.width_mm, order.seamSide_mm);
+  const seam_mm = pieceTraits(kind).cornered ? 0 : seamAcross_mm(kind, sizes.width_mm, order.seamSide_mm);
   const seam = seamOn(kind, sizes.length_mm, seam_mm, heat.weldLength_mm);
   const bare = {
     kind,
     ...sizes,
     seam_mm,
-    tacks: kind === 'two-plates' || kind === 'tee' ? tacksAlong(seam, order.tackEvery_mm) : [],
+    tacks: pieceTraits(kind).joins !== null ? tacksAlong(seam, order.tackEvery_mm) : [],
     magnetic,
     lead: order.lead ?? 'flat',
     tabs: order.tabs && hasEnds({ kind }),
@@ -47,14 +48,15 @@ const LEAST_PLATE = { share: 0.25, mm: 10 } as const;
 
 /** Where the seam lies across the piece: in its middle while nobody says, and never off it. */
 function seamAcross_mm(kind: PieceKind, width_mm: number, typed_mm: number | null): number {
-  const least = kind === 'two-plates' ? Math.min(LEAST_PLATE.mm, LEAST_PLATE.share * width_mm) : 0;
+  const least =
+    pieceTraits(kind).joins === 'edges' ? Math.min(LEAST_PLATE.mm, LEAST_PLATE.share * width_mm) : 0;
   return Math.min(width_mm - least, Math.max(least, typed_mm ?? width_mm / 2));
 }
 
 function sizesOf(kind: PieceKind, { order }: Job, { length_mm, width_mm, weldLength_mm }: Piece) {
   const tube_mm = order.tube_mm ?? USUAL_TUBE_mm.value;
   const web_mm = order.web_mm ?? USUAL_WEB_mm.value;
-  if (kind === 'frame') {
+  if (pieceTraits(kind).cornered) {
     // A frame has an inside.
     const side = (typed: number | null, usual: number) => Math.max(3 * tube_mm, typed ?? usual);
     return {
@@ -65,11 +67,11 @@ function sizesOf(kind: PieceKind, { order }: Job, { length_mm, width_mm, weldLen
     };
   }
   // Unrolled, a ring is as long as its weld.
-  return { length_mm: kind === 'ring' ? weldLength_mm : length_mm, width_mm, web_mm, tube_mm };
+  return { length_mm: pieceTraits(kind).rolled ? weldLength_mm : length_mm, width_mm, web_mm, tube_mm };
 }
 
 function seamOn(kind: PieceKind, length_mm: number, y: number, weldLength_mm: number): Seam {
-  if (kind === 'frame') return { from: { x: 0, y: 0 }, to: { x: weldLength_mm, y: 0 } };
+  if (pieceTraits(kind).cornered) return { from: { x: 0, y: 0 }, to: { x: weldLength_mm, y: 0 } };
   const weld = Math.min(weldLength_mm, length_mm);
   const x = (length_mm - weld) / 2;
   return { from: { x, y }, to: { x: x + weld, y } };
@@ -85,14 +87,14 @@ function tacksAlong({ from, to }: Seam, every_mm: number | null): number[] {
 /** Where nobody says, one clamp before the beginning of the weld; on a frame in the middle of its lower tube. */
 function clampsOn(piece: BlowPiece, seam: Seam, order: Job['order']): Clamp[] {
   const { clampAlong_mm, clampAside_mm, clamp2Along_mm, clamp2Aside_mm } = order;
-  if (piece.kind === 'frame') {
+  if (pieceTraits(piece.kind).cornered) {
     const put = (along: number, aside: number | null): Spot => onFrame(piece, { x: along, y: aside ?? 0 }).at;
     return [
       put(clampAlong_mm ?? piece.length_mm / 2, clampAside_mm),
       ...(clamp2Along_mm === null ? [] : [put(clamp2Along_mm, clamp2Aside_mm)]),
     ];
   }
-  const upright = piece.kind === 'tee' && order.clampOn === 'upright';
+  const upright = pieceTraits(piece.kind).joins === 'upright' && order.clampOn === 'upright';
   const inside = (along: number, aside: number): Clamp => {
     const x = Math.min(piece.length_mm, Math.max(0, along));
     if (upright) return { x, y: seam.from.y + Math.min(piece.web_mm, Math.abs(aside)), upright };

@@ -25,6 +25,7 @@ import type { RodChoice } from '../rods/choose';
 import type { PassRole } from '../rods/layout';
 import { layOut } from './blowPiece';
 import { memoizeBy } from '../units/memoize';
+import { pieceTraits } from '../data/pieces';
 
 /** Where the arc is blown in a job, and with what. */
 export interface BlowPlan {
@@ -138,7 +139,8 @@ function blowOn(
   // From the middle out, from both ends, or in an order found, both ways are welded.
   const bothWays = pattern === 'middle-out' || pattern === 'both-ends' || runsBothWays(pattern);
   // The root joins two plates all along: what is laid on it is laid on one.
-  const onRoot = piece.kind === 'two-plates' ? sweepOf({ ...piece, kind: 'plate' }, arc, seam) : places;
+  const onRoot =
+    pieceTraits(piece.kind).joins === 'edges' ? sweepOf({ ...piece, kind: 'plate' }, arc, seam) : places;
   const ways = new Map<string, BlowJudged | null>();
   const judgedAt = (under: readonly BlowAt[], way: Travel) => {
     const key = `${way} ${under === onRoot}`;
@@ -187,7 +189,7 @@ function blowOn(
 function gathersAt(joint: JointKind | null, kind: PieceKind, filled: number): number {
   const traits = jointTraits(joint);
   if (traits?.walled) return GATHERS.root + filled * (GATHERS.flush - GATHERS.root);
-  return traits?.fillet || kind === 'frame' ? GATHERS.corner : 1;
+  return traits?.fillet || pieceTraits(kind).cornered ? GATHERS.corner : 1;
 }
 
 /** The passes of a job with how much of the joint is filled before each; one where none are laid out. */
@@ -205,7 +207,7 @@ function passesOf(beads: BeadPlan | null): { role: PassRole; filled: number }[] 
 
 /** The way of the first pass; on a frame, from the inside of each corner out, or in. */
 function firstWay({ kind, clamps, length_mm }: BlowPiece, travel: TravelId): Travel {
-  const fromLeft = kind === 'frame' || (clamps[0]?.x ?? 0) <= length_mm / 2;
+  const fromLeft = pieceTraits(kind).cornered || (clamps[0]?.x ?? 0) <= length_mm / 2;
   const away: Travel = fromLeft ? 1 : -1;
   return travel === 'towards' ? (-away as Travel) : away;
 }

@@ -1,4 +1,5 @@
 import type { PieceKind } from '../data/orderIds';
+import { pieceTraits } from '../data/pieces';
 
 /** The piece as a thin conducting sheet, seen from above: from its left end along the weld, and across it. Millimetres, amps, gauss. */
 
@@ -51,7 +52,8 @@ export interface BlowArc {
 }
 
 /** Whether a weld on it ends at an edge: round a pipe or on a frame there is nothing to tack a tab to. */
-export const hasEnds = ({ kind }: Pick<BlowPiece, 'kind'>): boolean => kind !== 'ring' && kind !== 'frame';
+export const hasEnds = ({ kind }: Pick<BlowPiece, 'kind'>): boolean =>
+  !pieceTraits(kind).rolled && !pieceTraits(kind).cornered;
 
 /** mu0 / 2 in gauss for every A/mm in a sheet: 2 pi (SI units, Ampere's law). */
 export const HALF_MU0_G_mm_A = 2 * Math.PI;

@@ -3,6 +3,7 @@ import { flowPast } from './flow';
 import { feedsOf, type JoinedPlate } from './joined';
 import type { BlowArc, BlowPiece, Spot } from './piece';
 import { memoize } from '../units/memoize';
+import { pieceTraits } from '../data/pieces';
 
 /** Tacks nearer to the arc than this are in its pool, in half pools. */
 const MELTED = 2;
@@ -12,7 +13,9 @@ const MELTED = 2;
  * over the edge of one plate and over the other, and feels both; what is fed to one side more than to the other pushes it over.
  */
 export function flowBetween(piece: BlowPiece, { arc_mm }: BlowArc, x: number): Spot {
-  return piece.kind === 'tee' ? intoTee(piece, arc_mm, x) : betweenPlates(piece, arc_mm, x);
+  return pieceTraits(piece.kind).joins === 'upright'
+    ? intoTee(piece, arc_mm, x)
+    : betweenPlates(piece, arc_mm, x);
 }
 
 /** Tacks that are counted with: the nearest; those beyond carry next to nothing. */
@@ -28,7 +31,7 @@ const joiningPlaces = ({ tacks }: BlowPiece, x: number): number[] => [
 
 /** The plates of a piece, made once: the arc moves along them. */
 const platesOf = memoize((piece: BlowPiece): Plates =>
-  piece.kind === 'tee' ? flangeAndUpright(piece) : sideBySide(piece),
+  pieceTraits(piece.kind).joins === 'upright' ? flangeAndUpright(piece) : sideBySide(piece),
 );
 
 type Plates = readonly [JoinedPlate, JoinedPlate];

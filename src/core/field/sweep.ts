@@ -2,6 +2,7 @@ import { ARC_FORCE_HOLDS, BLOW_LIMIT_G, SWEEP } from '../data/arcBlow';
 import { pushAt, pushAtCorner } from './blow';
 import { cornersOf, headingOf } from './frame';
 import type { BlowArc, BlowPiece, Spot } from './piece';
+import { pieceTraits } from '../data/pieces';
 
 /** Along the plate as it lies: left to right, or right to left. */
 export type Travel = 1 | -1;
@@ -52,7 +53,7 @@ export function sweep(
   { from, to }: Seam,
   places: number = SWEEP.places,
 ): BlowAt[] {
-  if (piece.kind === 'frame') return roundFrame(piece, arc, seamLength_mm({ from, to }), places);
+  if (pieceTraits(piece.kind).cornered) return roundFrame(piece, arc, seamLength_mm({ from, to }), places);
   const length = seamLength_mm({ from, to });
   const inset = Math.min(SWEEP.from_mm, length / 4);
   return Array.from({ length: places }, (_, n) => {

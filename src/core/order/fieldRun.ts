@@ -7,6 +7,7 @@ import type { PlateEvent, Spot } from '../heat/plate/plate';
 import type { PlateRun, PlateStart } from '../heat/plate/run';
 import type { OrderPlan } from './orderPlan';
 import type { Reads, Situation } from '../judge/situation';
+import { pieceTraits } from '../data/pieces';
 
 /** More arcs than this are not followed one by one. */
 const MOST_ARCS = 24;
@@ -63,7 +64,7 @@ export function fieldRun(situation: Situation): FieldRun | null {
   const [first] = beads?.passes ?? [];
   if (!timeline || !beads || !first) return null;
   const frame =
-    order && blow?.piece.kind === 'frame'
+    order && blow && pieceTraits(blow.piece.kind).cornered
       ? { sides: blow.piece, corners_mm: order.question.heat.edges_mm }
       : null;
   const piece = frame && order ? order.question.heat.piece : heat.piece;

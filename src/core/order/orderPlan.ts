@@ -5,6 +5,7 @@ import { idsOf } from '../data/words';
 import { judgeOrder, type OrderJudged } from './judgeOrder';
 import { fromKept, patternOf, type Laid } from '../joint/segments';
 import { orderQuestion, termsOf, type OrderContext, type OrderQuestion } from './orderQuestion';
+import { pieceTraits } from '../data/pieces';
 
 /** A named order with what it comes to. */
 export interface NamedOrder {
@@ -56,24 +57,27 @@ export function resolveOrder(context: OrderContext): OrderPlan | null {
 
 /** What an order is called. */
 export const orderName = (id: OrderPlan['taken']['id'], kind: PieceKind = 'plate'): string =>
-  id === 'own' ? 'The order found' : (kind === 'frame' && FRAME_PATTERNS[id]) || PATTERNS[id];
+  id === 'own' ? 'The order found' : (pieceTraits(kind).cornered && FRAME_PATTERNS[id]) || PATTERNS[id];
 
 /** An order as it is said: "3, 1, 2, each to the right", or "3→, 1←, 2←" where the runs go both ways. */
 export function orderInWords(order: readonly Laid[], kind: PieceKind = 'plate'): string {
   const [first] = order;
   const oneWay = order.every(({ travel }) => travel === first?.travel);
-  const [to, fro] = kind === 'frame' ? ['out', 'in'] : ['→', '←'];
+  const [to, fro] = pieceTraits(kind).cornered ? ['out', 'in'] : ['→', '←'];
   const said = order.map(({ index, travel }) =>
-    oneWay ? `${index + 1}` : `${index + 1}${kind === 'frame' ? ' ' : ''}${travel === 1 ? to : fro}`,
+    oneWay
+      ? `${index + 1}`
+      : `${index + 1}${pieceTraits(kind).cornered ? ' ' : ''}${travel === 1 ? to : fro}`,
   );
   if (!oneWay || !first) return said.join(', ');
-  const way =
-    kind === 'frame'
-      ? `each from the ${first.travel === 1 ? 'inside out' : 'outside in'}`
-      : `each run to the ${first.travel === 1 ? 'right' : 'left'}`;
+  const way = pieceTraits(kind).cornered
+    ? `each from the ${first.travel === 1 ? 'inside out' : 'outside in'}`
+    : `each run to the ${first.travel === 1 ? 'right' : 'left'}`;
   return `${said.join(', ')}, ${way}`;
 }
 
 /** What segments are, and how they are counted. */
 export const countedFrom = (kind: PieceKind): string =>
-  kind === 'frame' ? 'corners counted from the lower left, to the right' : 'segments counted from the left';
+  pieceTraits(kind).cornered
+    ? 'corners counted from the lower left, to the right'
+    : 'segments counted from the left';

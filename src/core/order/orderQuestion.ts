@@ -18,6 +18,7 @@ import type { BeadPlan } from '../rods/beads';
 import type { Range } from '../units/range';
 import type { HeatPlan } from '../preheat/heatPlan';
 import type { BlowPlan } from '../field/blowPlan';
+import { pieceTraits } from '../data/pieces';
 
 /** Everything a search for an order is asked with; plain data, so that it can be handed to a worker. */
 export interface OrderQuestion extends Omit<OrderTerms, 'heat' | 'blowOf'> {
@@ -113,7 +114,7 @@ interface Placed {
 
 /** Segments of a seam, no longer than a rod goes or than is typed; on a frame one to every corner. */
 function layOutOf({ blow, heat, job, length_mm }: OrderContext, rod_mm: number): Placed {
-  if (blow?.piece.kind === 'frame') return roundFrame(blow.piece, heat.piece, length_mm);
+  if (blow && pieceTraits(blow.piece.kind).cornered) return roundFrame(blow.piece, heat.piece, length_mm);
   const longest = Math.max(job.order.segment_mm ?? rod_mm, length_mm / MOST_SEGMENTS);
   const segments = segmentsOf(length_mm, longest);
   return {

@@ -4,6 +4,7 @@ import { step, type Step } from '../judge/step';
 import type { Situation } from '../judge/situation';
 import type { BlowPlan } from '../field/blowPlan';
 import { countedFrom, orderInWords, orderName, type OrderPlan } from './orderPlan';
+import { pieceTraits } from '../data/pieces';
 
 /** Where the clamp goes, which way, and in what order: on the sheet before the machine is set. */
 export function orderStep(situation: Situation): Step | null {
@@ -12,7 +13,7 @@ export function orderStep(situation: Situation): Step | null {
   const say = inWords(system);
   const several = plan.question.heat.segments.length > 1;
   const { judged, id } = plan.taken;
-  const frame = blow.piece.kind === 'frame';
+  const frame = pieceTraits(blow.piece.kind).cornered;
   return step('Clamp and order', {
     settings: [
       { label: 'Way', value: midSentence((frame ? FRAME_TRAVELS : TRAVELS)[blow.travel]) },
@@ -62,11 +63,11 @@ export function orderStep(situation: Situation): Step | null {
 function clampInWords({ piece, seam, clampAssumed }: BlowPlan, size: (mm: number) => string): string {
   const [clamp] = piece.clamps;
   if (!clamp || clampAssumed)
-    return piece.kind === 'frame'
+    return pieceTraits(piece.kind).cornered
       ? 'Clamp on clean metal in the middle of the lower tube.'
       : 'Clamp near the beginning of the weld, on clean metal of the piece itself, not right at the weld.';
   const along = size(Math.round(clamp.x));
-  if (piece.kind === 'frame')
+  if (pieceTraits(piece.kind).cornered)
     return `Clamp ${along} from the left side and ${size(Math.round(clamp.y))} up from the lower one, on clean metal of the tube.`;
   return `Clamp ${along} from the left end, ${size(Math.round(Math.abs(clamp.y - seam.from.y)))} from the seam${clamp.upright ? ' up the upright' : ''}, on clean metal of the piece itself.`;
 }

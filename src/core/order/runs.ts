@@ -3,6 +3,7 @@ import { segmentsOf } from '../joint/segments';
 import { pathOf, planRuns, runsInOrder, type RunPlan } from '../rods/along';
 import { pieceKindOf } from '../field/blowPiece';
 import type { Reads } from '../judge/situation';
+import { pieceTraits } from '../data/pieces';
 
 declare module '../judge/situation' {
   interface Situation {
@@ -22,7 +23,7 @@ export function runs({
 }: Reads<'job' | 'beads' | 'length_mm' | 'order'>): RunPlan | null {
   if (!beads) return null;
   const { kind, tubeWidth_mm, tubeHeight_mm, plugCount } = job.joint;
-  const frame = pieceKindOf(job) === 'frame';
+  const frame = pieceTraits(pieceKindOf(job)).cornered;
   const run = jointTraits(kind)?.run;
   const pieces = run === 'holes' ? (plugCount ?? 1) : frame ? FRAME_CORNERS : 1;
   const path = pathOf(kind, length_mm, { width_mm: tubeWidth_mm, height_mm: tubeHeight_mm }, pieces);

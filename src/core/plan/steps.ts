@@ -20,6 +20,7 @@ import type { Reads, Situation } from '../judge/situation';
 import { step, type Step } from '../judge/step';
 import { tacksOf } from '../joint/tacks';
 import { weld } from './weldStep';
+import { pieceTraits } from '../data/pieces';
 
 /** Groups that are painted against rust. */
 const RUSTS: readonly MetalGroup[] = ['carbon', 'hardenable', 'manganese', 'cast-iron'];
@@ -131,7 +132,7 @@ function fitAndTack(situation: Situation): Step | null {
       joint.gap_mm === null
         ? 'Pull it up close and measure the widest gap.'
         : `Gap ${say.size(joint.gap_mm)} at the widest.`,
-      pieceKindOf(job) === 'frame'
+      pieceTraits(pieceKindOf(job)).cornered
         ? 'Tack all four corners on two faces each, small but deep.'
         : tacks === null
           ? 'Tack both ends, then between.'

@@ -5,13 +5,12 @@ import { SOFT_FILLER } from '../data/heatLimits';
 import { metalFamily } from '../data/metals';
 import type { Source } from '../units/sources';
 import type { Range } from '../units/range';
-import { memoize } from '../units/memoize';
+import { memoize, memoizeWith } from '../units/memoize';
 import type { Composition } from '../heat/composition';
 import { likeliestNumbers, steelSamples, type SteelNumbers } from '../heat/samples';
 import { QUANTILES, quantileRange, triangular } from '../units/chance';
 import { answerFor, type AnswerQuestion, type Governing } from './methods/answer';
 import { PREHEAT_METHODS } from './methods/methods';
-import { memoizeWith } from '../units/memoize';
 
 /** One method's answer over all that a steel may be. */
 export interface MethodRow {

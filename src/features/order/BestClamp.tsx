@@ -9,6 +9,7 @@ import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
 import { coreWorker } from '@/workers/core';
 import { clampEdits } from './movedEdits';
+import { pieceTraits } from '@core/data/pieces';
 
 /** Single places shown; one pair stands after them. */
 const SHOWN = 3;
@@ -56,14 +57,14 @@ function placeInWords(
   say: (mm: number) => string,
 ): string {
   const along = say(Math.round(x));
-  if (piece.kind === 'frame') return `${along} from the left, ${say(Math.round(y))} up`;
+  if (pieceTraits(piece.kind).cornered) return `${along} from the left, ${say(Math.round(y))} up`;
   const aside = say(Math.round(Math.abs(y - seam.from.y)));
   if (upright) return `${along} along, ${aside} up the upright`;
   return `${along} along, ${aside} to side ${y >= seam.from.y ? 'A' : 'B'}`;
 }
 
 const wayInWords = ({ travel }: ClampChoice, { piece }: BlowPlan): string =>
-  piece.kind === 'frame'
+  pieceTraits(piece.kind).cornered
     ? travel === 1
       ? 'from the inside out'
       : 'from the outside in'
@@ -73,13 +74,16 @@ const wayInWords = ({ travel }: ClampChoice, { piece }: BlowPlan): string =>
 function putEdits({ clamps, travel }: ClampChoice, blow: BlowPlan): JobEdit[] {
   const [first, second] = clamps;
   if (!first) return [];
-  const frame = blow.piece.kind === 'frame';
+  const frame = pieceTraits(blow.piece.kind).cornered;
   const away = frame ? travel === 1 : first.x <= blow.piece.length_mm / 2 === (travel === 1);
   return [
     ...clampEdits(0, first, blow),
     ...(second ? clampEdits(1, second, blow) : [{ path: 'order.clamp2Along_mm', value: null } as const]),
     { path: 'typed.order.clamp2Along_mm', value: undefined },
-    { path: 'order.clampOn', value: first.upright ? 'upright' : blow.piece.kind === 'tee' ? 'flat' : null },
+    {
+      path: 'order.clampOn',
+      value: first.upright ? 'upright' : pieceTraits(blow.piece.kind).joins === 'upright' ? 'flat' : null,
+    },
     { path: 'order.travel', value: away ? 'away' : 'towards' },
   ];
 }

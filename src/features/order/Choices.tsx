@@ -8,6 +8,7 @@ import { Act } from '@/ui/Act';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
 import { useOrderSearch } from './useOrderSearch';
+import { pieceTraits } from '@core/data/pieces';
 
 interface Props {
   plan: OrderPlan;
@@ -57,7 +58,7 @@ export function Choices({ plan, kind, say, onTake }: Props) {
             >
               <View style={{ flex: 1 }}>
                 <Words as="bold">{goals.map((goal) => GOALS[goal].name).join(' · ')}</Words>
-                <Words as="small">{`${orderInWords(judged.order, kind)}; ${inFigures(judged, say, kind !== 'frame')}`}</Words>
+                <Words as="small">{`${orderInWords(judged.order, kind)}; ${inFigures(judged, say, !pieceTraits(kind).cornered)}`}</Words>
               </View>
               {own ? (
                 <Words as="small" tone="quiet">

@@ -5,13 +5,14 @@ import type { UnitSystem } from '@core/units/kinds';
 import { usePalette } from '@/ui/theme/theme';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
+import { pieceTraits } from '@core/data/pieces';
 
 const LETTERS = { back: 'B', side: 'S', forward: 'F' } as const;
 
 /** The seam as the arc finds it, welded either way: where it stays, and where it is blown back, sideways or forward. */
 export function CleanStrip({ blow, system }: { blow: BlowPlan; system: UnitSystem }) {
   const { judged, places, hold, piece } = blow;
-  const frame = piece.kind === 'frame';
+  const frame = pieceTraits(piece.kind).cornered;
   const other = judgeSeam(places, -judged.travel as Travel, hold);
   const say = inWords(system).size;
   const over = judged.places.filter(({ blown }) => blown.share > 1);

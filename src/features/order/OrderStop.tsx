@@ -30,6 +30,7 @@ import { MOVED, movedEdits } from './movedEdits';
 import { Pull } from './Pull';
 import { Remedies } from './Remedies';
 import { Sequence } from './Sequence';
+import { pieceTraits } from '@core/data/pieces';
 
 /** Order: what the piece is, where the clamp sits, which way it is welded, in what segments, and how it pulls. */
 export function OrderStop({ open }: { open: OpenJob }) {
@@ -58,7 +59,7 @@ export function OrderStop({ open }: { open: OpenJob }) {
           <CleanStrip blow={blow} system={open.system} />
           <OtherWay blow={blow} />
           <Words as="label" tone="quiet">
-            {`Seen from above${blow.piece.kind === 'frame' ? '' : '; dashed where the piece goes on'}. C: the clamp; press the piece or drag it to put it there. Arrows: which way the arc is pushed, ringed where it is lost. Under it lies what can be put on: drag it, press it, slide it.`}
+            {`Seen from above${pieceTraits(blow.piece.kind).cornered ? '' : '; dashed where the piece goes on'}. C: the clamp; press the piece or drag it to put it there. Arrows: which way the arc is pushed, ringed where it is lost. Under it lies what can be put on: drag it, press it, slide it.`}
           </Words>
         </Card>
       )}
@@ -81,7 +82,7 @@ function answerInWords({ assessment, system }: OpenJob): string {
       : 'Nothing burns here: no order is asked.';
   const { worst } = blow.judged;
   const say = inWords(system).size;
-  const frame = blow.piece.kind === 'frame';
+  const frame = pieceTraits(blow.piece.kind).cornered;
   const way = frame
     ? FRAME_TRAVELS[blow.travel]
     : {
@@ -101,7 +102,7 @@ function Setting({ open }: { open: OpenJob }) {
   const { blow } = open.assessment.situation;
   const say = inWords(open.system).size;
   const [clamp] = blow?.piece.clamps ?? [];
-  const frame = blow?.piece.kind === 'frame';
+  const frame = blow !== null && pieceTraits(blow.piece.kind).cornered;
   const { arc, tabs, lead, residual_G } = job.order;
   const [more, setMore] = useState(arc !== null || tabs || lead !== null || residual_G !== null);
   return (

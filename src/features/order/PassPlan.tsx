@@ -5,6 +5,7 @@ import { Card } from '@/ui/Card';
 import { usePalette } from '@/ui/theme/theme';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
+import { pieceTraits } from '@core/data/pieces';
 
 /** Most passes that are listed one by one. */
 const LISTED = 8;
@@ -13,7 +14,7 @@ const LISTED = 8;
 export function PassPlan({ blow }: { blow: BlowPlan }) {
   const palette = usePalette();
   if (blow.passes.length < 2) return null;
-  const frame = blow.piece.kind === 'frame';
+  const frame = pieceTraits(blow.piece.kind).cornered;
   const way = (travel: 1 | -1) =>
     frame ? (travel === 1 ? 'out' : 'in') : travel === 1 ? 'to the right' : 'to the left';
   return (

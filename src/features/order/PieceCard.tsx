@@ -8,6 +8,7 @@ import { JobField } from '@/ui/JobField';
 import { optionsOf } from '@/ui/options';
 import { Pick } from '@/ui/Pick';
 import { Words } from '@/ui/Words';
+import { pieceTraits } from '@core/data/pieces';
 
 /** What is before the welder: kind of piece and its sizes; all of them are drawn and can be dragged above. */
 export function PieceCard({ open }: { open: OpenJob }) {
@@ -29,7 +30,7 @@ export function PieceCard({ open }: { open: OpenJob }) {
         proposed={kind}
         onPick={(id: PieceKind | null) => set('order.piece', id, 'Piece')}
       />
-      {kind === 'frame' ? (
+      {pieceTraits(kind).cornered ? (
         <>
           <JobField open={open} path="order.frameLong_mm" title="Frame" proposed={about(piece?.length_mm)} />
           <JobField open={open} path="order.frameWide_mm" title="Frame" proposed={about(piece?.width_mm)} />
@@ -40,7 +41,7 @@ export function PieceCard({ open }: { open: OpenJob }) {
         </>
       ) : (
         <>
-          {kind !== 'ring' && (
+          {!pieceTraits(kind).rolled && (
             <JobField
               open={open}
               path="heat.pieceLength_mm"
@@ -49,7 +50,7 @@ export function PieceCard({ open }: { open: OpenJob }) {
             />
           )}
           <JobField open={open} path="heat.pieceWidth_mm" title="Piece" proposed={about(piece?.width_mm)} />
-          {kind !== 'ring' && (
+          {!pieceTraits(kind).rolled && (
             <JobField
               open={open}
               path="order.seamSide_mm"
@@ -59,7 +60,7 @@ export function PieceCard({ open }: { open: OpenJob }) {
           )}
         </>
       )}
-      {(kind === 'two-plates' || kind === 'tee') && (
+      {pieceTraits(kind).joins !== null && (
         <JobField
           open={open}
           path="order.tackEvery_mm"
@@ -67,7 +68,7 @@ export function PieceCard({ open }: { open: OpenJob }) {
           proposed={`blank: ${say(TACK_SPACING_mm)}, and one at each end`}
         />
       )}
-      {kind === 'tee' && (
+      {pieceTraits(kind).joins === 'upright' && (
         <>
           <JobField open={open} path="order.web_mm" title="Upright" proposed={about(piece?.web_mm)} />
           <Pick

@@ -15,6 +15,7 @@ import { Words } from '@/ui/Words';
 import { Choices, inFigures } from './Choices';
 import { Player } from './Player';
 import { Starts } from './Starts';
+import { pieceTraits } from '@core/data/pieces';
 
 interface Props {
   open: OpenJob;
@@ -29,7 +30,7 @@ export function Sequence({ open, plan, done, onDone }: Props) {
   const say = inWords(open.system);
   const kind = pieceKindOf(job);
   const { segments } = plan.question.heat;
-  const frame = kind === 'frame';
+  const frame = pieceTraits(kind).cornered;
   const each = segments[0] ? segments[0].to_mm - segments[0].from_mm : 0;
   const count = segments.length;
   const what = frame ? 'corners' : count === 1 ? 'segment' : 'segments';

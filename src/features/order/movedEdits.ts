@@ -1,6 +1,7 @@
 import { onFrame, type BlowPlan, type Spot } from '@core/field';
 import type { JobEdit, JobNumberPath } from '@core/formats/paths';
 import type { Moved } from './picture/moves';
+import { pieceTraits } from '@core/data/pieces';
 
 /** As the history tells of it. */
 export const MOVED: Readonly<Record<Moved['what'], string>> = {
@@ -32,11 +33,11 @@ export function clampEdits(nth: 0 | 1, spot: Spot, { piece, seam }: BlowPlan): J
     nth === 0
       ? (['order.clampAlong_mm', 'order.clampAside_mm'] as const)
       : (['order.clamp2Along_mm', 'order.clamp2Aside_mm'] as const);
-  const at = piece.kind === 'frame' ? onFrame(piece, spot).at : spot;
+  const at = pieceTraits(piece.kind).cornered ? onFrame(piece, spot).at : spot;
   const inside = (value: number, most: number) => Math.min(most, Math.max(0, value));
   return [
     ...put(along, inside(at.x, piece.length_mm)),
-    ...put(aside, inside(at.y, piece.width_mm) - (piece.kind === 'frame' ? 0 : seam.from.y)),
+    ...put(aside, inside(at.y, piece.width_mm) - (pieceTraits(piece.kind).cornered ? 0 : seam.from.y)),
   ];
 }
 
@@ -48,13 +49,17 @@ export function movedEdits(moved: Moved, blow: BlowPlan): JobEdit[] {
       return clampEdits(moved.nth, moved.at, blow);
     case 'length':
       return put(
-        piece.kind === 'frame' ? 'order.frameLong_mm' : 'heat.pieceLength_mm',
-        Math.max(moved.mm, LEAST_mm, piece.kind === 'frame' ? 3 * piece.tube_mm : seam.to.x - seam.from.x),
+        pieceTraits(piece.kind).cornered ? 'order.frameLong_mm' : 'heat.pieceLength_mm',
+        Math.max(
+          moved.mm,
+          LEAST_mm,
+          pieceTraits(piece.kind).cornered ? 3 * piece.tube_mm : seam.to.x - seam.from.x,
+        ),
       );
     case 'width':
       return put(
-        piece.kind === 'frame' ? 'order.frameWide_mm' : 'heat.pieceWidth_mm',
-        Math.max(moved.mm, LEAST_mm, piece.kind === 'frame' ? 3 * piece.tube_mm : 0),
+        pieceTraits(piece.kind).cornered ? 'order.frameWide_mm' : 'heat.pieceWidth_mm',
+        Math.max(moved.mm, LEAST_mm, pieceTraits(piece.kind).cornered ? 3 * piece.tube_mm : 0),
       );
     case 'seam':
       return put('order.seamSide_mm', Math.min(piece.width_mm, Math.max(0, moved.mm)));

@@ -8,19 +8,20 @@ import { exactly } from '../../units/range';
 import { guessed, under } from '../../judge/room';
 import type { BlowPlan } from '../blowPlan';
 import type { Assessor } from '../../judge/assessor';
+import { pieceTraits } from '../../data/pieces';
 
 const PUSHED = { back: 'blown back', side: 'pushed sideways', forward: 'blown forward' } as const;
 
 const placeOf = ({ piece, seam }: BlowPlan, along_mm: number, say: (mm: number) => string): string =>
-  piece.kind === 'frame' ? `corner ${cornerAt(seam, along_mm)}` : say(Math.round(along_mm));
+  pieceTraits(piece.kind).cornered ? `corner ${cornerAt(seam, along_mm)}` : say(Math.round(along_mm));
 
 /** What was summed, by kind of piece. */
 function howReckoned({ piece, travel, clampAssumed }: BlowPlan, say: (mm: number) => string): string {
   const edges = piece.magnetic ? '' : ' (none: no magnet holds it)';
-  if (piece.kind === 'frame')
+  if (pieceTraits(piece.kind).cornered)
     return `${FRAME_TRAVELS[travel]}${clampAssumed ? ', the clamp counted in the middle of the lower tube' : ''}: the current that goes both ways round the frame, and the lead, summed at the arc`;
   const between =
-    piece.kind === 'two-plates' || piece.kind === 'tee'
+    pieceTraits(piece.kind).joins !== null
       ? ` in each plate, from one to the other over ${piece.tacks.length} tacks, as where a run begins and nothing behind it is welded`
       : ' in the plate';
   return `${TRAVELS[travel]}${clampAssumed ? `, the clamp counted ${say(USUAL_CLAMP.before_mm)} before the weld` : ''}: current${between}, its edges${edges} and the lead, summed at the arc`;

@@ -3,6 +3,7 @@ import type { BlowPlan } from '@core/field';
 import { usePalette } from '@/ui/theme/theme';
 import { FONTS } from '@/ui/theme/tokens';
 import type { View } from './view';
+import { pieceTraits } from '@core/data/pieces';
 
 /** Nearest two lines that are one edge, mm. */
 const SAME_mm = 1;
@@ -13,7 +14,7 @@ const GAP_px = 4;
 export function Piece({ blow, view }: { blow: BlowPlan; view: View }) {
   const palette = usePalette();
   const { piece } = blow;
-  if (piece.kind === 'frame') return <Frame blow={blow} view={view} />;
+  if (pieceTraits(piece.kind).cornered) return <Frame blow={blow} view={view} />;
   const { part, x, y } = view;
   const seamY = y(piece.seam_mm);
   const edges = [
@@ -49,7 +50,7 @@ export function Piece({ blow, view }: { blow: BlowPlan; view: View }) {
           strokeDasharray={open ? undefined : '5 5'}
         />
       ))}
-      {piece.kind === 'two-plates' && (
+      {pieceTraits(piece.kind).joins === 'edges' && (
         <Rect
           x={x(part.left)}
           y={seamY - GAP_px / 2}
@@ -58,7 +59,7 @@ export function Piece({ blow, view }: { blow: BlowPlan; view: View }) {
           fill={palette.ink}
         />
       )}
-      {piece.kind === 'tee' && (
+      {pieceTraits(piece.kind).joins === 'upright' && (
         <Rect
           x={x(part.left)}
           y={seamY + 3}

@@ -2,6 +2,7 @@ import { Circle, G, Line, Path } from 'react-native-svg';
 import { asItLies, blown, type BlowAt, type BlowPlan } from '@core/field';
 import { usePalette } from '@/ui/theme/theme';
 import type { View } from './view';
+import { pieceTraits } from '@core/data/pieces';
 
 /** Arrows along a seam stand so far apart, px, and are never more than so many; on a frame there is one at every corner. */
 const APART_px = 46;
@@ -17,7 +18,7 @@ const OFF_px = 18;
 /** Which way the arc is pushed: longer is nearer to its limit, ringed is over it. */
 export function Pushes({ blow, places, view }: { blow: BlowPlan; places: readonly BlowAt[]; view: View }) {
   const palette = usePalette();
-  const frame = blow.piece.kind === 'frame';
+  const frame = pieceTraits(blow.piece.kind).cornered;
   const seam_px = (blow.seam.to.x - blow.seam.from.x) * view.scale;
   const arrows = frame ? 4 : Math.max(2, Math.min(ARROWS, Math.floor(seam_px / APART_px)));
   const room = frame ? ROOM_px : seam_px / arrows;

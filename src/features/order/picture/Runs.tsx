@@ -5,6 +5,7 @@ import type { OrderQuestion } from '@core/order';
 import { usePalette } from '@/ui/theme/theme';
 import { FONTS } from '@/ui/theme/tokens';
 import type { View } from './view';
+import { pieceTraits } from '@core/data/pieces';
 
 /** Shortest run whose number and head are drawn, px. */
 const READABLE_px = 16;
@@ -25,7 +26,7 @@ interface Props {
 /** The runs in their order, each with its number and its way; those laid are filled. */
 export function Runs({ blow, view, question, order, done }: Props) {
   const palette = usePalette();
-  const frame = blow.piece.kind === 'frame';
+  const frame = pieceTraits(blow.piece.kind).cornered;
   return (
     <G>
       {order.map(({ index, travel }, n) => {
@@ -82,7 +83,7 @@ export function Runs({ blow, view, question, order, done }: Props) {
 
 /** Where a segment begins and ends on the piece. */
 function endsOf({ piece, seam }: BlowPlan, { heat, middles }: OrderQuestion, index: number) {
-  if (piece.kind === 'frame') {
+  if (pieceTraits(piece.kind).cornered) {
     const middle = middles[index] ?? { x: 0, y: 0 };
     const heading = headingOf(index);
     const half = (MITRE_SHOWN * piece.tube_mm) / Math.SQRT2;

@@ -2,6 +2,7 @@ import type { LeadId } from '@core/data/orderIds';
 import { onFrame, type BlowPiece, type BlowPlan, type Clamp, type Spot } from '@core/field';
 import { trimmed } from '@core/units/format';
 import type { View } from './view';
+import { pieceTraits } from '@core/data/pieces';
 
 /** What is moved on the picture. */
 export type Moved =
@@ -25,7 +26,7 @@ export function pieceShown(piece: BlowPiece, dragged: Moved | null): BlowPiece {
     case 'width':
       return piece;
     case 'clamp': {
-      const at = piece.kind === 'frame' ? onFrame(piece, dragged.at).at : dragged.at;
+      const at = pieceTraits(piece.kind).cornered ? onFrame(piece, dragged.at).at : dragged.at;
       const put: Clamp = {
         ...(piece.clamps[dragged.nth] ?? piece.clamps[0]),
         x: Math.min(piece.length_mm, Math.max(0, at.x)),
@@ -48,7 +49,7 @@ const NO_END = 0.1;
 /** Where a second clamp is put when nobody says where: as the first, at the other end; on a frame across from it. */
 export function oppositeClamp({ clamps: [first], kind, length_mm, width_mm }: BlowPiece): Spot {
   const { x, y } = first ?? { x: 0, y: 0 };
-  if (kind === 'frame') return { x: length_mm - x, y: width_mm - y };
+  if (pieceTraits(kind).cornered) return { x: length_mm - x, y: width_mm - y };
   const middling = Math.abs(x / length_mm - 0.5) < NO_END;
   return { x: middling ? (1 - NO_END) * length_mm : length_mm - x, y };
 }
@@ -64,8 +65,8 @@ const TAB_GRIP_px = 32;
 /** Edges and seam that can be taken hold of, where they are in the picture. */
 export function gripsOf({ piece, seam }: BlowPlan, view: View) {
   const { part, x, y, toSpot } = view;
-  const whole = piece.kind === 'frame';
-  const right = Math.abs(part.right - piece.length_mm) < 1 && piece.kind !== 'ring';
+  const whole = pieceTraits(piece.kind).cornered;
+  const right = Math.abs(part.right - piece.length_mm) < 1 && !pieceTraits(piece.kind).rolled;
   const top = Math.abs(part.top - piece.width_mm) < 1;
   return [
     ...(right
@@ -92,7 +93,7 @@ export function gripsOf({ piece, seam }: BlowPlan, view: View) {
           },
         ]
       : []),
-    ...(piece.kind === 'frame' || piece.kind === 'ring'
+    ...(pieceTraits(piece.kind).cornered || pieceTraits(piece.kind).rolled
       ? []
       : [
           {
@@ -112,7 +113,7 @@ export function saidWhile(moved: Moved, { seam, piece }: BlowPlan, say: (mm: num
   if (moved.what === 'clamp') {
     const { x, y } = moved.at;
     const off = Math.round(y - seam.from.y);
-    return piece.kind === 'frame'
+    return pieceTraits(piece.kind).cornered
       ? `Clamp ${say(Math.max(0, Math.round(x)))} along, ${say(Math.max(0, Math.round(y)))} up`
       : `Clamp ${say(Math.max(0, Math.round(x)))} along, ${say(Math.abs(off))} to side ${off >= 0 ? 'A' : 'B'}`;
   }

@@ -1,4 +1,5 @@
 import type { BlowPlan } from '@core/field';
+import { pieceTraits } from '@core/data/pieces';
 
 /** Where a place on the piece lies on the screen, and back. */
 export interface View {
@@ -47,7 +48,8 @@ export function viewOf(blow: BlowPlan, width: number): View {
 
 /** Seam and clamps with some metal round them; a side that goes on is dashed. A frame is shown whole. */
 function partShown({ piece, seam }: BlowPlan): Part {
-  if (piece.kind === 'frame') return { left: 0, right: piece.length_mm, bottom: 0, top: piece.width_mm };
+  if (pieceTraits(piece.kind).cornered)
+    return { left: 0, right: piece.length_mm, bottom: 0, top: piece.width_mm };
   const spots = [seam.from, seam.to, ...piece.clamps];
   const weld = seam.to.x - seam.from.x;
   const round = Math.max(ROUND * weld, 60);
