@@ -1,3 +1,4 @@
+import { openDB } from 'idb';
 import { ok, refuse, type Result } from '@core/units/result';
 import { isFull } from './storage';
 
@@ -8,8 +9,7 @@ const LONGEST_px = 1600;
 const QUALITY = 0.82;
 
 /** Pictures are kept apart from the records, in the browser's own database: they are too big for the other storage. */
-async function database() {
-  const { openDB } = await import('idb');
+function database() {
   return openDB(DATABASE, 1, {
     upgrade(db) {
       db.createObjectStore(SHELF);

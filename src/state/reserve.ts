@@ -1,4 +1,4 @@
-import type { IDBPDatabase } from 'idb';
+import { openDB, type IDBPDatabase } from 'idb';
 import { isFull } from './storage';
 
 /**
@@ -12,8 +12,7 @@ const PIECES = 8;
 const PIECE_bytes = 1024 * 1024;
 const PROBE_chars = 512 * 1024;
 
-async function database(): Promise<IDBPDatabase> {
-  const { openDB } = await import('idb');
+function database(): Promise<IDBPDatabase> {
   return openDB(DATABASE, 1, {
     upgrade(db) {
       db.createObjectStore(SHELF);
