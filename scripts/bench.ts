@@ -107,6 +107,8 @@ function heatRows(): Row[] {
   return [{ what: '10 000 draws, all methods of preheat', median: ms(time), wanted: '300 ms' }];
 }
 
+const NO_TACKS = { count: 0, arc_s: 0, move_s: 0 };
+
 /** A working day of one job: laid out in time, held against plate, breaker and cord second by second. */
 function powerRows(): Row[] {
   const [job] = DEMO_JOBS;
@@ -119,7 +121,7 @@ function powerRows(): Row[] {
   const { beads, current_A, plate } = situation;
   if (!beads || !current_A || !plate) return [];
   const laidOut = () =>
-    buildTimeline({ beads, length_mm: 45000, rest_s: 60, position: null, tacks: 0, heat: null });
+    buildTimeline({ beads, length_mm: 45000, rest_s: 60, position: null, tacks: NO_TACKS, heat: null });
   const hours = (laidOut().elapsed_s / 3600).toFixed(1);
   const time = median_ms(() => {
     const { events } = laidOut();

@@ -1,3 +1,4 @@
+import type { BackingId } from '../../src/core/data/backing';
 import type { JointKind } from '../../src/core/data/joints';
 import type { Pole, RodClassId } from '../../src/core/data/rods';
 import type { RodSizeId } from '../../src/core/data/rodSizes';
@@ -8,7 +9,7 @@ type From = 'published guides' | 'common practice' | 'from memory';
 
 /**
  * Settings on mild steel that people weld with every day: joint, thickness of side A and B, gap and leg in mm (null: by rule), position,
- * rod, pole, and the least, usual and most amps.
+ * rod, pole, and the least, usual and most amps; and what lies behind the seam, where something has to.
  */
 export const EVERYDAY: readonly (readonly [
   joint: JointKind,
@@ -24,7 +25,58 @@ export const EVERYDAY: readonly (readonly [
   usual_A: number,
   most_A: number,
   from: From,
+  backing?: BackingId,
 ])[] = [
+  ['lap', 0.9, 0.9, 0, 1.5, 'flat', 'E6013', '1/16', 'DCEN', 20, 22, 26, 'common practice', 'copper'],
+  [
+    'outside-corner',
+    0.9,
+    0.9,
+    0,
+    null,
+    'flat',
+    'E6013',
+    '1/16',
+    'DCEN',
+    20,
+    21,
+    24,
+    'common practice',
+    'copper',
+  ],
+  [
+    'square-butt',
+    1.5,
+    1.5,
+    0,
+    null,
+    'flat',
+    'E6013',
+    '1/16',
+    'DCEN',
+    20,
+    25,
+    30,
+    'common practice',
+    'copper',
+  ],
+  [
+    'square-butt',
+    1.5,
+    1.5,
+    1,
+    null,
+    'flat',
+    'E6013',
+    '5/64',
+    'DCEN',
+    30,
+    35,
+    40,
+    'common practice',
+    'copper',
+  ],
+  ['square-butt', 2, 2, 2, null, 'flat', 'E6013', '3/32', 'DCEN', 45, 52, 58, 'common practice', 'copper'],
   ['lap', 1.2, 1.2, 0, 1.8, 'flat', 'E6013', '1/16', 'DCEN', 20, 25, 30, 'common practice'],
   ['t-fillet', 1.2, 1.2, 0, 1.9, 'horizontal', 'E6013', '1/16', 'DCEN', 22, 26, 32, 'common practice'],
   ['lap', 1.2, 1.2, 0, 1.8, 'vertical', 'E6013', '1/16', 'DCEN', 24, 29, 34, 'common practice'],

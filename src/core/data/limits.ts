@@ -52,9 +52,6 @@ export const GENERATOR_MARGIN = {
 export const ROD_CHANGE_s = 25;
 export const CHIP_BASE_s = 20;
 export const CHIP_s_per_mm = 0.12;
-export const TACK_ARC_s = 3;
-export const TACK_MOVE_s = 15;
-export const TACK_SPACING_mm = 100;
 /** Rods lost to bent, stuck and chipped ones. */
 export const SPOIL_SHARE = 0.1;
 

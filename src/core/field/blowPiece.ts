@@ -1,6 +1,5 @@
 import { USUAL_CLAMP, USUAL_FRAME_mm, USUAL_TUBE_mm, USUAL_WEB_mm } from '../data/arcBlow';
 import type { PieceKind } from '../data/orderIds';
-import { TACK_SPACING_mm } from '../data/limits';
 import { jointTraits } from '../data/joints';
 import { hasEnds, type BlowPiece, type Clamp, type Spot } from './piece';
 import { onFrame } from './frame';
@@ -20,7 +19,7 @@ export interface LaidOut {
 }
 
 /** Lays a job's piece out, seen from above: sizes, seam, tacks and clamps; what is not known as it mostly is. */
-export function layOut(job: Job, heat: Piece, magnetic: boolean): LaidOut {
+export function layOut(job: Job, heat: Piece, magnetic: boolean, tackEvery_mm: number): LaidOut {
   const kind = pieceKindOf(job);
   const { order } = job;
   const sizes = sizesOf(kind, job, heat);
@@ -30,7 +29,7 @@ export function layOut(job: Job, heat: Piece, magnetic: boolean): LaidOut {
     kind,
     ...sizes,
     seam_mm,
-    tacks: pieceTraits(kind).joins !== null ? tacksAlong(seam, order.tackEvery_mm) : [],
+    tacks: pieceTraits(kind).joins !== null ? tacksAlong(seam, tackEvery_mm) : [],
     magnetic,
     lead: order.lead ?? 'flat',
     tabs: order.tabs && hasEnds({ kind }),
@@ -78,9 +77,9 @@ function seamOn(kind: PieceKind, length_mm: number, y: number, weldLength_mm: nu
 }
 
 /** A tack at each end of the weld, and evenly between. */
-function tacksAlong({ from, to }: Seam, every_mm: number | null): number[] {
+function tacksAlong({ from, to }: Seam, every_mm: number): number[] {
   const weld = to.x - from.x;
-  const spaces = Math.max(1, Math.round(weld / (every_mm ?? TACK_SPACING_mm)));
+  const spaces = Math.max(1, Math.round(weld / every_mm));
   return Array.from({ length: spaces + 1 }, (_, n) => from.x + (n / spaces) * weld);
 }
 

@@ -69,6 +69,7 @@ export interface BlowContext {
   pole: Pole | null;
   current_A: number | null;
   piece: Piece;
+  tackEvery_mm: number;
   beads: BeadPlan | null;
 }
 
@@ -119,11 +120,11 @@ export function resolveBlow(context: BlowContext): BlowPlan | null {
 
 function blowOn(
   magnetic: boolean,
-  { job, rod, pole, current_A, piece: heat, beads }: BlowContext,
+  { job, rod, pole, current_A, piece: heat, tackEvery_mm, beads }: BlowContext,
 ): BlowPlan | null {
   if (!rod || current_A === null) return null;
   const { order } = job;
-  const { piece, seam, clampAssumed } = layOut(job, heat, magnetic);
+  const { piece, seam, clampAssumed } = layOut(job, heat, magnetic, tackEvery_mm);
   const rod_mm = ROD_SIZES[rod.size].diameter_mm;
   const arc: BlowArc = {
     current_A,

@@ -10,9 +10,9 @@ declare module '../judge/situation' {
 
 /** Where the arc is blown along the first pass; null while nothing burns. */
 export function blow(
-  reads: Reads<'job' | 'wants' | 'rod' | 'pole' | 'current_A' | 'heat' | 'beads'>,
+  reads: Reads<'job' | 'wants' | 'rod' | 'pole' | 'current_A' | 'heat' | 'beads' | 'tacks'>,
 ): BlowPlan | null {
-  const { job, wants, rod, pole, current_A, heat: warm, beads } = reads;
+  const { job, wants, rod, pole, current_A, heat: warm, beads, tacks } = reads;
   return resolveBlow({
     job,
     families: wants.families,
@@ -20,6 +20,7 @@ export function blow(
     pole: pole?.value ?? null,
     current_A: current_A?.value ?? null,
     piece: warm.piece,
+    tackEvery_mm: tacks.every_mm,
     beads,
   });
 }

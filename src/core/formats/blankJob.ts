@@ -166,6 +166,7 @@ export function blankJob(id: string, createdAt: string): Job {
       slotLength_mm: null,
       padWidth_mm: null,
       padHeight_mm: null,
+      backing: null,
     },
     power: blankPower(),
     rod: blankRod(),

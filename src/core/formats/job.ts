@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { BACKINGS } from '../data/backing';
 import { CABLE_IDS } from '../data/cables';
 import { COATING_IDS, COATING_LOOK_IDS } from '../data/coatings';
 import { FAMILY_IDS } from '../data/families';
@@ -122,6 +123,8 @@ export const Job = z.object({
     slotLength_mm: optionalNumber('joint.slotLength_mm'),
     padWidth_mm: optionalNumber('joint.padWidth_mm'),
     padHeight_mm: optionalNumber('joint.padHeight_mm'),
+    /** What lies behind the seam. */
+    backing: z.enum(idsOf(BACKINGS)).nullable(),
   }),
   power: z.object({
     machineId: z.string().max(120).nullable(),

@@ -2,6 +2,7 @@ import { jointTraits, type JointKind } from '../data/joints';
 import type { Job } from '../formats/job';
 import { JOINT_SHAPES } from './shapes';
 import { ASSUMED_GAP_mm } from './shapes/shape';
+import type { BackingId } from '../data/backing';
 
 const MM_PER_INCH = 25.4;
 
@@ -15,6 +16,8 @@ export interface JointGeometry {
   /** Length of the weld; of a ring or a tube worked out from its sizes where none is typed. */
   length_mm: number | null;
   gap_mm: number | null;
+  /** What lies behind the seam; nothing where nobody says, or where nothing can. */
+  backing: Exclude<BackingId, 'none'> | null;
   /** Leg of a fillet, chosen or by rule; null for other joints. */
   leg_mm: number | null;
   legBy: 'you' | 'rule' | null;
@@ -59,6 +62,7 @@ export function jointGeometry(joint: Job['joint']): JointGeometry {
   const fillet = jointTraits(joint.kind)?.fillet ?? false;
   const byRule = thin_mm !== null && thick_mm !== null ? legByRule_mm(thin_mm, thick_mm) : null;
   const leg_mm = fillet ? (joint.leg_mm ?? byRule) : null;
+  const backed = jointTraits(joint.kind)?.fitUp ?? false;
   const shape = joint.kind === null ? null : JOINT_SHAPES[joint.kind];
   const sizes = { joint, thin_mm, leg_mm, gap_mm: joint.gap_mm ?? ASSUMED_GAP_mm };
   return {
@@ -68,6 +72,7 @@ export function jointGeometry(joint: Job['joint']): JointGeometry {
     ratio: thin_mm !== null && thick_mm !== null ? thick_mm / thin_mm : 1,
     length_mm: joint.length_mm ?? shape?.length_mm(sizes) ?? null,
     gap_mm: joint.gap_mm,
+    backing: backed && joint.backing !== 'none' ? joint.backing : null,
     leg_mm,
     legBy: leg_mm === null ? null : joint.leg_mm === null ? 'rule' : 'you',
     area_mm2: shape?.area_mm2(sizes) ?? null,

@@ -5,6 +5,7 @@ import { type Problem } from '../formats/check';
 import { jointGeometry, type JointGeometry } from './geometry';
 import { whole } from '../judge/graph';
 import type { Reads } from '../judge/situation';
+import { tacksFor, type Tacks } from './tacks';
 
 declare module '../judge/situation' {
   interface Situation {
@@ -12,6 +13,8 @@ declare module '../judge/situation' {
     readonly problems: readonly Problem[];
     readonly job: Job;
     readonly joint: JointGeometry;
+    /** How it is tacked. */
+    readonly tacks: Tacks;
     /** Weld length, or what is counted with while it is blank, mm. */
     readonly length_mm: number;
   }
@@ -38,3 +41,18 @@ export const joint = ({ job: at }: Reads<'job'>): JointGeometry => jointGeometry
 
 /** Weld length, or what is counted with while it is blank, mm. */
 export const length_mm = ({ joint: of }: Reads<'joint'>): number => of.length_mm ?? ASSUMED_LENGTH_mm;
+
+/** How it is tacked. */
+export const tacks = ({
+  job: at,
+  joint: of,
+  length_mm: length,
+  wants,
+}: Reads<'job' | 'joint' | 'length_mm' | 'wants'>): Tacks =>
+  tacksFor({
+    kind: at.joint.kind,
+    thin_mm: of.thin_mm,
+    length_mm: length,
+    families: wants.families,
+    every_mm: at.order.tackEvery_mm,
+  });

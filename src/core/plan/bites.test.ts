@@ -8,6 +8,7 @@ import { answerFor, type AnswerQuestion } from '../preheat/methods/answer';
 import { steelNumbers } from '../heat/samples';
 import { exactly } from '../units/range';
 import { assess } from './assess';
+import { findLevers } from './levers/levers';
 import { makePlan } from './plan';
 import { guessed, under } from '../judge/room';
 import type { RoomId } from './rooms';
@@ -27,7 +28,27 @@ test.each([
 ])('a fillet of %d mm is held by %d tacks on the sheet', (length_mm, tacks) => {
   const { steps } = makePlan(judged('ramp-guard', { 'joint.length_mm': length_mm }));
   expect(steps.find(({ title }) => title === 'Fit and tack')?.actions.join()).toMatch(
-    new RegExp(`(^|,)${tacks} tacks: both ends first`),
+    new RegExp(`(^|,)${tacks} tacks, \\d+ mm apart: both ends first`),
+  );
+});
+
+// Common practice: sheet from the middle outwards, a tube on its four sides, opposite ones in turn.
+test.each([
+  [
+    'vent-cowl',
+    { 'joint.kind': 'lap', 'joint.length_mm': 400, 'joint.thicknessA_mm': 1.5 },
+    /^11 tacks, 40 mm apart: the middle first/,
+  ],
+  [
+    'vent-cowl',
+    { 'joint.kind': 'lap', 'joint.length_mm': 30, 'joint.thicknessA_mm': 1.5 },
+    /^2 tacks, 30 mm apart: both ends first/,
+  ],
+  ['gangway-trolley', {}, /^4 tacks, 80 mm apart: one, then the opposite one/],
+])('%s with %j is tacked as people do it', (id, edits, words) => {
+  const { steps } = makePlan(judged(id, edits));
+  expect(steps.find(({ title }) => title === 'Fit and tack')?.actions).toContainEqual(
+    expect.stringMatching(words),
   );
 });
 
@@ -207,5 +228,54 @@ describe('amps beyond the range of a rod', () => {
     expect(ratio).toBeGreaterThan(0.82);
     expect(ratio).toBeLessThan(0.95);
     expect(rooms.find(({ id }) => id === 'rod-amps')?.state).not.toBe('none');
+  });
+});
+
+describe('something behind the seam', () => {
+  const sheet = {
+    'joint.kind': 'square-butt',
+    'joint.thicknessA_mm': 1.5,
+    'joint.sameThickness': true,
+    'joint.gap_mm': 1,
+    'rod.rodClass': 'E6013',
+    'rod.size': '5/64',
+    'rod.current_A': 35,
+  };
+  const holes = (backing: string | null, more: Record<string, unknown> = {}) =>
+    judged('vent-cowl', { ...sheet, 'joint.backing': backing, ...more }).situation.holesAt_A?.nominal ?? NaN;
+
+  // Common practice: 1.5 mm with a 1 mm gap is run at 30 to 40 A on a bar, at next to nothing without; a strip left on takes more still.
+  test('a bar holds the pool up, a strip more; on what is laid on one plate nothing lies behind', () => {
+    expect(holes('none')).toBe(holes(null));
+    expect(holes('copper') / holes(null)).toBeCloseTo(1.6, 6);
+    expect(holes('steel') / holes(null)).toBeCloseTo(2, 6);
+    const pad = {
+      'joint.kind': 'pad',
+      'joint.padWidth_mm': 30,
+      'joint.padHeight_mm': 2,
+      'joint.length_mm': 50,
+    };
+    expect(holes('copper', pad)).toBe(holes(null, pad));
+  });
+
+  test('a gap that no bead closes over is closed over on a bar', () => {
+    const wide = { ...sheet, 'joint.thicknessA_mm': 2, 'joint.gap_mm': 2.6, 'rod.size': '3/32' };
+    expect(room('vent-cowl', 'gap', wide)?.state).toBe('none');
+    expect(room('vent-cowl', 'gap', { ...wide, 'joint.backing': 'copper' })?.state).not.toBe('none');
+  });
+
+  test('is offered where sheet would hole, and stands in the steps once it is there', () => {
+    const bare = judged('vent-cowl', { ...sheet, 'rod.current_A': 42 });
+    const lever = findLevers(demoJob('vent-cowl', { ...sheet, 'rod.current_A': 42 }), DEMO_KIT, bare).find(
+      ({ id }) => id === 'backing-copper',
+    );
+    expect(lever?.effects.map(({ roomId }) => roomId)).toContain('burn-through');
+    const said = (backing: string) =>
+      makePlan(judged('vent-cowl', { ...sheet, 'joint.backing': backing }))
+        .steps.flatMap(({ actions }) => actions)
+        .join(' ');
+    expect(said('copper')).toMatch(/Clamp the bar tight behind .* Take the bar off/s);
+    expect(said('steel')).toMatch(/both edges are fused into it/);
+    expect(said('none')).not.toMatch(/bar|strip/);
   });
 });

@@ -28,7 +28,7 @@ const kitWith = (rodClass: Kit['tins'][number]['rodClass'], size: Kit['tins'][nu
 
 /** A plain bracket of mild steel, bright and dry, with a setting on it. */
 function judged(
-  [kind, a, b, gap, leg, position, rod, size, pole]: (typeof EVERYDAY)[number],
+  [kind, a, b, gap, leg, position, rod, size, pole, , , , , backing]: (typeof EVERYDAY)[number],
   amps: number | null,
 ) {
   const tube = kind === 'rectangle' ? { tubeWidth_mm: 50, tubeHeight_mm: 50 } : { length_mm: 200 };
@@ -61,6 +61,7 @@ function judged(
       sameThickness: a === b,
       gap_mm: gap,
       leg_mm: leg,
+      backing: backing ?? null,
       ...tube,
     },
     rod: { ...job.rod, rodClass: rod, size, pole, skill: 'steady' as const },

@@ -4,6 +4,7 @@ import { CABLES } from '../data/cables';
 import { COATINGS } from '../data/coatings';
 import { metalFamily, type MetalGroup } from '../data/metals';
 import { rodClass } from '../data/rods';
+import { isSheet } from '../data/limits';
 import { ROD_SIZES } from '../data/rodSizes';
 import { POLE_WORDS } from '../data/words';
 import { beliefOf } from '../metal/belief';
@@ -18,9 +19,9 @@ import { proceduresFor } from '../procedure/proceduresFor';
 import { withParts } from '../procedure/procedure';
 import type { Reads, Situation } from '../judge/situation';
 import { step, type Step } from '../judge/step';
-import { tacksOf } from '../joint/tacks';
 import { weld } from './weldStep';
 import { pieceTraits } from '../data/pieces';
+import { BACKED } from '../data/backing';
 
 /** Groups that are painted against rust. */
 const RUSTS: readonly MetalGroup[] = ['carbon', 'hardenable', 'manganese', 'cast-iron'];
@@ -115,8 +116,22 @@ function oldWeldOut({ job, wants }: Reads<'job' | 'wants'>): string[] {
     : [`The old weld seems ${name}, not the base metal: cut all of it out before you weld.`];
 }
 
+/** How it is tacked: sheet from the middle, so that it cannot gape at one end; round a weld in opposite pairs; plate at its ends first. */
+function tacksInWords({ job, joint, tacks, system }: Reads<'job' | 'joint' | 'tacks' | 'system'>): string {
+  const say = inWords(system);
+  if (pieceTraits(pieceKindOf(job)).cornered)
+    return 'Tack all four corners on two faces each, small but deep.';
+  const apart = say.size(5 * Math.max(1, Math.round(tacks.every_mm / 5)));
+  const known = joint.length_mm !== null;
+  const many = known ? `${tacks.count} tacks, ${apart} apart` : `Tacks every ${apart}`;
+  if (tacks.round) return `${many}: one, then the opposite one, then between. Small but deep.`;
+  return isSheet(joint.thin_mm) && !(known && tacks.count < 3)
+    ? `${many}: the middle first, then outwards to both sides in turn. A blink each; the last one dark before the next beside it.`
+    : `${many}: both ends first, then between. Small but deep.`;
+}
+
 function fitAndTack(situation: Situation): Step | null {
-  const { joint, job, wants, heat, system } = situation;
+  const { joint, job, wants, heat, system, tacks } = situation;
   const say = inWords(system);
   if (brazed(situation))
     return step('Fit and clamp', {
@@ -125,18 +140,14 @@ function fitAndTack(situation: Situation): Step | null {
         ...(joint.gap_mm === null ? [] : [`Gap ${say.size(joint.gap_mm)} at the widest.`]),
       ],
     });
-  const tacks = joint.length_mm === null ? null : tacksOf(joint.kind, joint.length_mm);
-  if (tacks === 0) return null;
+  if (tacks.count === 0) return null;
   return step('Fit and tack', {
     actions: [
       joint.gap_mm === null
         ? 'Pull it up close and measure the widest gap.'
         : `Gap ${say.size(joint.gap_mm)} at the widest.`,
-      pieceTraits(pieceKindOf(job)).cornered
-        ? 'Tack all four corners on two faces each, small but deep.'
-        : tacks === null
-          ? 'Tack both ends, then between.'
-          : `${tacks} tacks: both ends first, then between. Small but deep.`,
+      ...(joint.backing === null ? [] : [BACKED[joint.backing].fit]),
+      tacksInWords(situation),
       ...(jointTraits(job.joint.kind)?.groove ? ['Grind the tacks to a feather.'] : []),
     ],
     holds:
@@ -199,12 +210,13 @@ function setTheMachine(
 }
 
 function after(situation: Situation): Step {
-  const { job, wants, heat } = situation;
+  const { job, joint, wants, heat } = situation;
   const cracksLate =
     heat.steels.length > 0 &&
     (heat.asked_C.high > 0 || wants.families.some((id) => metalFamily(id).group === 'hardenable'));
   return step('Afterwards', {
     actions: [
+      ...(joint.backing === null ? [] : [BACKED[joint.backing].after]),
       'Chip, brush and look: cracks none, craters full, undercut under 1 mm. Local code decides.',
       ...coolingWords(situation),
       ...(cracksLate ? ['Look again after 24 to 48 hours: hydrogen cracks come late.'] : []),

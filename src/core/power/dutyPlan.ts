@@ -13,7 +13,6 @@ import {
 } from './window';
 import type { Situation } from '../judge/situation';
 import { buildTimeline } from '../timeline/timeline';
-import { tacksOf } from '../joint/tacks';
 
 /** The ten-minute window along a job, and what keeps it from running over. */
 export interface DutyPlan {
@@ -44,7 +43,7 @@ export function dutyPlan(situation: Situation): DutyPlan | null {
           length_mm,
           rest_s,
           position: job.look.position,
-          tacks: tacksOf(job.joint.kind, length_mm),
+          tacks: situation.tacks,
           heat: heat.holds,
         })
     ).events.filter((event) => event.current_A > 0);

@@ -1,4 +1,3 @@
-import { tacksOf } from '../joint/tacks';
 import { buildTimeline, type Timeline } from './timeline';
 import type { Reads } from '../judge/situation';
 
@@ -9,8 +8,10 @@ declare module '../judge/situation' {
 }
 
 /** The job laid out in time; null while nothing is laid out. */
-export function timeline(reads: Reads<'beads' | 'length_mm' | 'rest_s' | 'job' | 'heat'>): Timeline | null {
-  const { beads, length_mm, rest_s, job, heat: warm } = reads;
+export function timeline(
+  reads: Reads<'beads' | 'length_mm' | 'rest_s' | 'job' | 'heat' | 'tacks'>,
+): Timeline | null {
+  const { beads, length_mm, rest_s, job, heat: warm, tacks } = reads;
   return (
     beads &&
     buildTimeline({
@@ -18,7 +19,7 @@ export function timeline(reads: Reads<'beads' | 'length_mm' | 'rest_s' | 'job' |
       length_mm,
       rest_s,
       position: job.look.position,
-      tacks: tacksOf(job.joint.kind, length_mm),
+      tacks,
       heat: warm.holds,
     })
   );

@@ -74,7 +74,7 @@ describe('the timeline of a job', () => {
     length_mm: 600,
     rest_s: 0,
     position: 'flat',
-    tacks: 3,
+    tacks: { count: 3, arc_s: 3, move_s: 15 },
     heat: null,
   });
 
@@ -99,7 +99,7 @@ describe('the timeline of a job', () => {
       length_mm: 600,
       rest_s: 60,
       position: 'flat',
-      tacks: 3,
+      tacks: { count: 3, arc_s: 3, move_s: 15 },
       heat: null,
     });
     expect(worstWindowArc_s(rested, 600)).toBeLessThan(worstWindowArc_s(timeline, 600) + 1e-9);

@@ -1,5 +1,6 @@
-import { CHIP_BASE_s, CHIP_s_per_mm, ROD_CHANGE_s, TACK_ARC_s, TACK_MOVE_s } from '../data/limits';
+import { CHIP_BASE_s, CHIP_s_per_mm, ROD_CHANGE_s } from '../data/limits';
 import type { PositionId } from '../data/words';
+import type { Tacks } from '../joint/tacks';
 import type { BeadPlan } from '../rods/beads';
 import { HeatKeeper, type BeadStart, type HeatHolds } from '../heat/holds';
 
@@ -31,7 +32,8 @@ export interface TimelineQuestion {
   length_mm: number;
   rest_s: number;
   position: PositionId | null;
-  tacks: number;
+  /** How many, what each burns, and the way to the next. */
+  tacks: Pick<Tacks, 'count' | 'arc_s' | 'move_s'>;
   /** What heat asks; null where it asks nothing. */
   heat: HeatHolds | null;
 }
@@ -70,9 +72,9 @@ export function buildTimeline({
   const keeper = heat && new HeatKeeper(heat);
   add('warm', heat?.warm_s ?? 0, 0, 0);
   keeper?.warmed(clock_s);
-  for (let tack = 0; tack < tacks; tack++) {
-    add('tack', TACK_ARC_s, 0, 0);
-    add('change', TACK_MOVE_s, 0, 0);
+  for (let tack = 0; tack < tacks.count; tack++) {
+    add('tack', tacks.arc_s, 0, 0);
+    add('change', tacks.move_s, 0, 0);
   }
   let rod = 0;
   let leftInRod = 0;

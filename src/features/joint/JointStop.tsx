@@ -12,6 +12,7 @@ import { QuantityField } from '@/ui/QuantityField';
 import { SectionPicture } from '@/ui/SectionPicture';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
+import { BACKINGS, type BackingId } from '@core/data/backing';
 
 /** Joint: kind, thicknesses, length, fit-up, and the weld it asks for. */
 export function JointStop({ open }: { open: OpenJob }) {
@@ -87,6 +88,16 @@ export function JointStop({ open }: { open: OpenJob }) {
         {traits?.fitUp !== false && <Size open={open} path="joint.gap_mm" label="Widest gap" />}
       </Row>
       <Sizes open={open} of={sizes.filter((size) => OF_THE_WELD.includes(size))} />
+      {traits?.fitUp === true && (
+        <Pick
+          label="Behind the seam"
+          testID="backing"
+          options={optionsOf(BACKINGS)}
+          value={joint.backing}
+          proposed="none"
+          onPick={(id: BackingId | null) => set('joint.backing', id, 'Behind the seam')}
+        />
+      )}
     </>
   );
 }

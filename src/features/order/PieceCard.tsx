@@ -1,4 +1,3 @@
-import { TACK_SPACING_mm } from '@core/data/limits';
 import { CLAMP_ON, PIECES, type ClampOn, type PieceKind } from '@core/data/orderIds';
 import { pieceKindOf } from '@core/field';
 import { inWords } from '@core/units/format';
@@ -13,7 +12,7 @@ import { pieceTraits } from '@core/data/pieces';
 /** What is before the welder: kind of piece and its sizes; all of them are drawn and can be dragged above. */
 export function PieceCard({ open }: { open: OpenJob }) {
   const { job, set, system } = open;
-  const { blow } = open.assessment.situation;
+  const { blow, tacks } = open.assessment.situation;
   const say = inWords(system).size;
   const kind = pieceKindOf(job);
   const { piece } = blow ?? {};
@@ -65,7 +64,7 @@ export function PieceCard({ open }: { open: OpenJob }) {
           open={open}
           path="order.tackEvery_mm"
           title="Tacks"
-          proposed={`blank: ${say(TACK_SPACING_mm)}, and one at each end`}
+          proposed={`blank: ${say(Math.round(tacks.every_mm))}, and one at each end`}
         />
       )}
       {pieceTraits(kind).joins === 'upright' && (

@@ -14,7 +14,8 @@ import {
   patternChanges,
   travelChanges,
 } from '../../order/levers';
-import { bevelChange, gapChange, shelterChange } from '../../process/levers';
+import { backingChanges, bevelChange, gapChange, legChanges } from '../../joint/levers';
+import { shelterChange } from '../../process/levers';
 import {
   cableChanges,
   coolingChange,
@@ -41,6 +42,8 @@ export const CHANGE_MAKERS: readonly ChangeMaker[] = [
   gapChange,
   mixChange,
   bevelChange,
+  legChanges,
+  backingChanges,
   runsChange,
   preheatChanges,
   waitChange,

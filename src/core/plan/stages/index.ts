@@ -4,7 +4,7 @@ import { assumed } from './assumed';
 import { beads } from '../../rods/stages/beads';
 import { graphOf } from '../../judge/graph';
 import { holesAt_A } from '../../rods/stages/holes';
-import { job, joint, length_mm, problems } from '../../joint/stage';
+import { job, joint, length_mm, problems, tacks } from '../../joint/stage';
 import { beliefs, wants } from '../../metal/stage';
 import { blow } from '../../field/stage';
 import { heat } from '../../preheat/stage';
@@ -53,6 +53,7 @@ const STAGES: Stages = {
   job,
   joint,
   length_mm,
+  tacks,
   rod,
   rodsWanted,
   window,

@@ -2,11 +2,12 @@ import type { Reads } from '../../judge/situation';
 import { DIAL_ERROR } from '../../data/machines';
 import { BURN_THROUGH_FIT } from '../../units/sources';
 import { AIMS } from '../../data/words';
-import { inWords, trimmed } from '../../units/format';
+import { inWords, midSentence, trimmed } from '../../units/format';
 import { within } from '../../units/range';
 import { heatShare } from '../settings';
 import { ofThumb, under, unknown } from '../../judge/room';
 import type { Assessor } from '../../judge/assessor';
+import { BACKED, BACKED_SOURCE, BACKINGS } from '../../data/backing';
 
 /** Amps before the arc melts through the thinner side, at the plan's own pace. */
 export const burnThrough: Assessor = {
@@ -67,6 +68,14 @@ export const burnThrough: Assessor = {
               },
             ]
           : []),
+        ...(joint.backing === null
+          ? []
+          : [
+              {
+                words: `Held up from behind (${midSentence(BACKINGS[joint.backing])}): it takes about ${trimmed(BACKED[joint.backing].holes.low, 1)} to ${trimmed(BACKED[joint.backing].holes.high, 1)} times the amps.`,
+                source: BACKED_SOURCE,
+              },
+            ]),
         ...(meltFitted
           ? []
           : [

@@ -53,7 +53,7 @@ export function startAmps(rod: RodChoice, window: AmpWindow, context: AmpsContex
     position: job.look.position,
     uneven,
   });
-  const holes = holesRange(beads, joint.thin_mm, leanShare, metalMelt.properties, metalMelt.fitted);
+  const holes = holesRange(beads, joint, leanShare, metalMelt.properties, metalMelt.fitted);
   const safe = holes && holes.low < first ? ask(holes.low) : first;
   if (!uneven || joint.thick_mm === null || !metalMelt.fitted) return safe;
   // The thick side has to be fused, as long as that does not hole the thin one.

@@ -1,5 +1,5 @@
 import { LIKES_BIG_BEADS } from '../../data/heatLimits';
-import { UNEQUAL_SIDES, SPOIL_SHARE, TACK_ARC_s } from '../../data/limits';
+import { UNEQUAL_SIDES, SPOIL_SHARE } from '../../data/limits';
 import { jointTraits } from '../../data/joints';
 import type { Job } from '../../formats/job';
 import type { Tin } from '../../formats/kit';
@@ -10,7 +10,6 @@ import { planBeads, rodsByKind, type BeadPlan, type BurnedRod } from '../beads';
 import type { RodChoice } from '../choose';
 import { mixRods, type NextRod } from '../mix';
 import { memoize } from '../../units/memoize';
-import { tacksOf } from '../../joint/tacks';
 import { startAmps, type AmpsContext } from './amps';
 import type { Reads } from '../../judge/situation';
 
@@ -25,9 +24,9 @@ const regionOf = memoize((joint: Job['joint']) => fillRegion(joint, jointGeometr
 
 /** The passes of a job: laid out in its section, and shared out over sizes where the tin runs short and the welder says so. */
 export function beads(
-  context: AmpsContext & Reads<'rod' | 'current_A' | 'root' | 'kit' | 'wants'>,
+  context: AmpsContext & Reads<'rod' | 'current_A' | 'root' | 'kit' | 'wants' | 'tacks'>,
 ): BeadPlan | null {
-  const { rod: taken, current_A, root, job, joint, length_mm, wants } = context;
+  const { rod: taken, current_A, root, job, joint, length_mm, wants, tacks } = context;
   if (!taken || !current_A || joint.area_mm2 === null) return null;
   const rod = taken.value;
   const main: BurnedRod = { rodClass: rod.rodClass, size: rod.size, current_A: current_A.value };
@@ -46,7 +45,7 @@ export function beads(
     shares: job.rod.beadShares,
     move: job.rod.move,
     half: jointTraits(job.joint.kind)?.overlay ?? false,
-    tackArc_s: tacksOf(job.joint.kind, length_mm) * TACK_ARC_s,
+    tackArc_s: tacks.count * tacks.arc_s,
   });
   return job.rod.mix && rod.tin?.count != null
     ? mixRods(plan, main, rod.tin.count, otherSizes(rod, context))

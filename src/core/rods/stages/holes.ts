@@ -6,8 +6,10 @@ import {
   type MeltProperties,
 } from '../../heat/burnThrough';
 import type { BeadPlan } from '../beads';
-import type { Range } from '../../units/range';
+import { exactly, type Range } from '../../units/range';
 import type { Reads } from '../../judge/situation';
+import { BACKED } from '../../data/backing';
+import type { JointGeometry } from '../../joint/geometry';
 
 declare module '../../judge/situation' {
   interface Situation {
@@ -22,7 +24,7 @@ const OTHER_METAL_DOUBT = 0.3;
 /** Amps at which the first pass holes the thin side; null while something is missing. */
 export function holesRange(
   beads: BeadPlan | null,
-  thin_mm: number | null,
+  { thin_mm, backing }: Pick<JointGeometry, 'thin_mm' | 'backing'>,
   share: number,
   melt: MeltProperties,
   fitted: boolean,
@@ -40,11 +42,12 @@ export function holesRange(
     BURN_THROUGH_RATIO,
     coating === 'aluminium' ? deposit_mm3_As : FITTED_DEPOSIT_mm3_As,
   );
-  if (fitted) return range;
+  const doubt = fitted ? 0 : OTHER_METAL_DOUBT;
+  const held = backing === null ? exactly(1) : BACKED[backing].holes;
   return {
-    low: range.low * (1 - OTHER_METAL_DOUBT),
-    nominal: range.nominal,
-    high: range.high * (1 + OTHER_METAL_DOUBT),
+    low: range.low * held.low * (1 - doubt),
+    nominal: range.nominal * held.nominal,
+    high: range.high * held.high * (1 + doubt),
   };
 }
 
@@ -56,4 +59,4 @@ export const holesAt_A = ({
   melt,
   meltFitted,
 }: Reads<'beads' | 'joint' | 'thinShare' | 'melt' | 'meltFitted'>): Range | null =>
-  holesRange(beads, joint.thin_mm, thinShare, melt, meltFitted);
+  holesRange(beads, joint, thinShare, melt, meltFitted);

@@ -1,0 +1,70 @@
+import { jointTraits } from '../data/joints';
+import { BEVEL_FROM, isSheet } from '../data/limits';
+import { inWords } from '../units/format';
+import type { Change, ChangeMaker } from '../judge/change';
+import { leastFillet_mm } from './geometry';
+
+/** What can be changed about the joint. */
+
+/** Pull the gap in. */
+export const gapChange: ChangeMaker = ({ job, joint, system }) =>
+  joint.gap_mm !== null && joint.gap_mm > 0.5
+    ? [
+        {
+          id: 'gap-half',
+          title: `Pull the gap in to ${inWords(system).size(joint.gap_mm / 2)}`,
+          cost: 'clamp, wedge, tack again',
+          edits: [{ path: 'joint.gap_mm', value: job.joint.gap_mm === null ? 0 : job.joint.gap_mm / 2 }],
+        },
+      ]
+    : [];
+
+/** A bevel ground on, where the arc does not go through. */
+export const bevelChange: ChangeMaker = ({ job, joint }) =>
+  jointTraits(job.joint.kind)?.root === 'through' && joint.thin_mm !== null && joint.thin_mm > BEVEL_FROM.mm
+    ? [
+        {
+          id: 'bevel',
+          title: 'Grind a V',
+          cost: 'grinding, and more weld metal',
+          edits: [{ path: 'joint.kind', value: 'v-butt' }],
+        },
+      ]
+    : [];
+
+/** Something behind a thin seam, where its back can be reached. */
+export const backingChanges: ChangeMaker = ({ job, joint }): Change[] =>
+  jointTraits(job.joint.kind)?.fitUp === true && isSheet(joint.thin_mm) && joint.backing === null
+    ? [
+        {
+          id: 'backing-copper',
+          title: 'Clamp a copper bar behind it',
+          cost: 'a bar, and a way to the back',
+          edits: [{ path: 'joint.backing', value: 'copper' }],
+        },
+      ]
+    : [];
+
+/** A smaller leg is tried in whole and half millimetres, so much smaller. */
+const LEG_STEPS_mm = [1, 2];
+const LEG_GRAIN_mm = 0.5;
+/** Under this no hand lays a fillet, mm. */
+const LEAST_LEG_mm = 1.5;
+
+/** A smaller fillet, down to what the thicker side asks; what it carries goes with its leg. */
+export const legChanges: ChangeMaker = ({ joint: { leg_mm, thin_mm, thick_mm }, system }): Change[] => {
+  if (leg_mm === null || thin_mm === null || thick_mm === null) return [];
+  const least = Math.max(LEAST_LEG_mm, leastFillet_mm(thin_mm, thick_mm));
+  return LEG_STEPS_mm.flatMap((step) => {
+    const to = LEG_GRAIN_mm * Math.round((leg_mm - step) / LEG_GRAIN_mm);
+    if (to < least || to >= leg_mm) return [];
+    return [
+      {
+        id: `leg-${to}`,
+        title: `Leg of ${inWords(system).size(to)}`,
+        cost: `carries ${Math.round(100 * (1 - to / leg_mm))} % less`,
+        edits: [{ path: 'joint.leg_mm', value: to }],
+      },
+    ];
+  });
+};
