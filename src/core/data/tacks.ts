@@ -34,6 +34,9 @@ export const TACKS_CLOSER: { share: number; groups: readonly MetalGroup[]; sourc
   source: PRACTICE,
 };
 
+/** Closer no tacks are set, mm: they would be the weld. */
+export const LEAST_TACK_SPACING_mm = 20;
+
 /** Counted with where no thickness is known, mm. */
 export const USUAL_TACK_SPACING_mm = 100;
 

@@ -3,6 +3,7 @@ import { metalFamily } from '../data/metals';
 import type { FamilyId } from '../data/families';
 import {
   BUTT_TACKS,
+  LEAST_TACK_SPACING_mm,
   TACK_ARC,
   TACK_MOVE,
   TACK_SPACING,
@@ -41,11 +42,12 @@ export function tackSpacing_mm({
 }: Omit<TackQuestion, 'length_mm' | 'every_mm'>): number {
   if (thin_mm === null) return USUAL_TACK_SPACING_mm;
   const moves = families.some((id) => TACKS_CLOSER.groups.includes(metalFamily(id).group));
-  return (
-    alongRows(TACK_SPACING.rows, thin_mm) *
-    (jointTraits(kind)?.butt ? alongRows(BUTT_TACKS.rows, thin_mm) : 1) *
-    (moves ? TACKS_CLOSER.share : 1)
+  // A butt in a metal that moves is tacked no closer than for the one reason that asks more.
+  const share = Math.min(
+    jointTraits(kind)?.butt ? alongRows(BUTT_TACKS.rows, thin_mm) : 1,
+    moves ? TACKS_CLOSER.share : 1,
   );
+  return Math.max(LEAST_TACK_SPACING_mm, alongRows(TACK_SPACING.rows, thin_mm) * share);
 }
 
 /** Answers "how many tacks, how far apart?": one at each end and evenly between; round a closed weld in opposite pairs. */
