@@ -63,7 +63,7 @@ async function main(): Promise<void> {
   mkdirSync(FOLDER, { recursive: true });
   const app = await serve();
   for (const wide of [false, true]) {
-    const session = await openBrowser({ wide });
+    const session = await openBrowser({ wide, pixelRatio: 2 });
     try {
       for (const view of VIEWS.filter((v) => (v.wide ?? false) === wide)) await take(session, app.url, view);
     } finally {

@@ -79,7 +79,14 @@ export async function openBrowser({
   wide = false,
   profile,
   size = PHONE,
-}: { wide?: boolean; profile?: string; size?: { width: number; height: number } } = {}): Promise<Session> {
+  pixelRatio = 1,
+}: {
+  wide?: boolean;
+  profile?: string;
+  size?: { width: number; height: number };
+  /** Sharper pictures take a busy machine longer. */
+  pixelRatio?: number;
+} = {}): Promise<Session> {
   const own = profile ?? mkdtempSync(join(tmpdir(), 'elbow-profile-'));
   const downloads = mkdtempSync(join(tmpdir(), 'elbow-downloads-'));
   const options = new Options();
@@ -99,7 +106,7 @@ export async function openBrowser({
   if (!wide) {
     // The typings know device names only; the driver takes metrics.
     options.setMobileEmulation({
-      deviceMetrics: { ...size, pixelRatio: 1, touch: true, mobile: true },
+      deviceMetrics: { ...size, pixelRatio, touch: true, mobile: true },
     } as never);
   }
   options.setUserPreferences({ 'download.default_directory': downloads });

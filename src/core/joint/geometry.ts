@@ -1,3 +1,4 @@
+import { UNEQUAL_SIDES } from '../data/limits';
 import { jointTraits, type JointKind } from '../data/joints';
 import type { Job } from '../formats/job';
 import { JOINT_SHAPES } from './shapes';
@@ -52,6 +53,15 @@ export function leastFillet_mm(thin_mm: number, thick_mm: number): number {
   return Math.min((row?.leg_in ?? 5 / 16) * MM_PER_INCH, thin_mm);
 }
 
+/**
+ * Whether a bar behind the seam holds up what would melt away: two parts that meet, and where one lies or stands on the other both of
+ * them thin. Behind a thick plate it does not reach the thin one's edge.
+ */
+export const canBeBacked = ({ kind, ratio }: Pick<JointGeometry, 'kind' | 'ratio'>): boolean => {
+  const traits = jointTraits(kind);
+  return traits?.fitUp === true && (traits.butt || ratio < UNEQUAL_SIDES.ratio);
+};
+
 /** The joint of a job, with its leg and its weld section worked out where they can be. */
 export function jointGeometry(joint: Job['joint']): JointGeometry {
   const a = joint.thicknessA_mm;
@@ -62,17 +72,17 @@ export function jointGeometry(joint: Job['joint']): JointGeometry {
   const fillet = jointTraits(joint.kind)?.fillet ?? false;
   const byRule = thin_mm !== null && thick_mm !== null ? legByRule_mm(thin_mm, thick_mm) : null;
   const leg_mm = fillet ? (joint.leg_mm ?? byRule) : null;
-  const backed = jointTraits(joint.kind)?.fitUp ?? false;
+  const ratio = thin_mm !== null && thick_mm !== null ? thick_mm / thin_mm : 1;
   const shape = joint.kind === null ? null : JOINT_SHAPES[joint.kind];
   const sizes = { joint, thin_mm, leg_mm, gap_mm: joint.gap_mm ?? ASSUMED_GAP_mm };
   return {
     kind: joint.kind,
     thin_mm,
     thick_mm,
-    ratio: thin_mm !== null && thick_mm !== null ? thick_mm / thin_mm : 1,
+    ratio,
     length_mm: joint.length_mm ?? shape?.length_mm(sizes) ?? null,
     gap_mm: joint.gap_mm,
-    backing: backed && joint.backing !== 'none' ? joint.backing : null,
+    backing: joint.backing !== 'none' && canBeBacked({ kind: joint.kind, ratio }) ? joint.backing : null,
     leg_mm,
     legBy: leg_mm === null ? null : joint.leg_mm === null ? 'rule' : 'you',
     area_mm2: shape?.area_mm2(sizes) ?? null,

@@ -2,7 +2,7 @@ import { jointTraits } from '../data/joints';
 import { BEVEL_FROM, isSheet } from '../data/limits';
 import { inWords } from '../units/format';
 import type { Change, ChangeMaker } from '../judge/change';
-import { leastFillet_mm } from './geometry';
+import { canBeBacked, leastFillet_mm } from './geometry';
 
 /** What can be changed about the joint. */
 
@@ -33,8 +33,8 @@ export const bevelChange: ChangeMaker = ({ job, joint }) =>
     : [];
 
 /** Something behind a thin seam, where its back can be reached. */
-export const backingChanges: ChangeMaker = ({ job, joint }): Change[] =>
-  jointTraits(job.joint.kind)?.fitUp === true && isSheet(joint.thin_mm) && joint.backing === null
+export const backingChanges: ChangeMaker = ({ joint }): Change[] =>
+  canBeBacked(joint) && isSheet(joint.thin_mm) && joint.backing === null
     ? [
         {
           id: 'backing-copper',

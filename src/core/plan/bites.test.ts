@@ -245,7 +245,7 @@ describe('something behind the seam', () => {
     judged('vent-cowl', { ...sheet, 'joint.backing': backing, ...more }).situation.holesAt_A?.nominal ?? NaN;
 
   // Common practice: 1.5 mm with a 1 mm gap is run at 30 to 40 A on a bar, at next to nothing without; a strip left on takes more still.
-  test('a bar holds the pool up, a strip more; on what is laid on one plate nothing lies behind', () => {
+  test('a bar holds the pool up, a strip more; nothing is held up behind a pad or a thick plate', () => {
     expect(holes('none')).toBe(holes(null));
     expect(holes('copper') / holes(null)).toBeCloseTo(1.6, 6);
     expect(holes('steel') / holes(null)).toBeCloseTo(2, 6);
@@ -256,6 +256,11 @@ describe('something behind the seam', () => {
       'joint.length_mm': 50,
     };
     expect(holes('copper', pad)).toBe(holes(null, pad));
+    const onPlate = { 'joint.kind': 'lap', 'joint.sameThickness': false, 'joint.thicknessB_mm': 6 };
+    expect(holes('copper', onPlate)).toBe(holes(null, onPlate));
+    expect(holes('copper', { ...onPlate, 'joint.thicknessB_mm': 2 })).toBeGreaterThan(
+      1.5 * holes(null, { ...onPlate, 'joint.thicknessB_mm': 2 }),
+    );
   });
 
   test('a gap that no bead closes over is closed over on a bar', () => {

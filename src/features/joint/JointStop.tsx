@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 import { JOINTS, jointTraits, type JointKind, type JointSize } from '@core/data/joints';
-import { ASSUMED_GOUGE_RADIUS_mm, ASSUMED_ROOT_FACE_mm, ASSUMED_V_ANGLE_deg } from '@core/joint';
+import { ASSUMED_GOUGE_RADIUS_mm, ASSUMED_ROOT_FACE_mm, ASSUMED_V_ANGLE_deg, canBeBacked } from '@core/joint';
 import type { JobNumberPath } from '@core/formats/paths';
 import { readPath } from '@core/formats/edits';
 import { trimmed, inWords } from '@core/units/format';
@@ -88,7 +88,7 @@ export function JointStop({ open }: { open: OpenJob }) {
         {traits?.fitUp !== false && <Size open={open} path="joint.gap_mm" label="Widest gap" />}
       </Row>
       <Sizes open={open} of={sizes.filter((size) => OF_THE_WELD.includes(size))} />
-      {traits?.fitUp === true && (
+      {canBeBacked(geometry) && (
         <Pick
           label="Behind the seam"
           testID="backing"
