@@ -53,13 +53,16 @@ export function leastFillet_mm(thin_mm: number, thick_mm: number): number {
   return Math.min((row?.leg_in ?? 5 / 16) * MM_PER_INCH, thin_mm);
 }
 
+/** One side is so much thicker that the arc is not held between them. */
+export const isUneven = ({ ratio }: Pick<JointGeometry, 'ratio'>): boolean => ratio >= UNEQUAL_SIDES.ratio;
+
 /**
  * Whether a bar behind the seam holds up what would melt away: two parts that meet, and where one lies or stands on the other both of
  * them thin. Behind a thick plate it does not reach the thin one's edge.
  */
 export const canBeBacked = ({ kind, ratio }: Pick<JointGeometry, 'kind' | 'ratio'>): boolean => {
   const traits = jointTraits(kind);
-  return traits?.fitUp === true && (traits.butt || ratio < UNEQUAL_SIDES.ratio);
+  return traits?.fitUp === true && (traits.butt || !isUneven({ ratio }));
 };
 
 /** The joint of a job, with its leg and its weld section worked out where they can be. */

@@ -1,4 +1,4 @@
-import { isUneven } from '../joint/uneven';
+import { isUneven } from '../joint/geometry';
 import type { MixPlan } from './mixPlan';
 import { resolveMix } from './resolveMix';
 import type { Reads } from '../judge/situation';

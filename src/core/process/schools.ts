@@ -1,9 +1,9 @@
 import { jointTraits } from '../data/joints';
-import { UNEQUAL_SIDES } from '../data/limits';
 import { metalFamily } from '../data/metals';
 import { rodClass } from '../data/rods';
 import { school, SCHOOL_IDS, type SchoolId } from '../data/schools';
 import type { Reads, Situation } from '../judge/situation';
+import { isUneven } from '../joint/geometry';
 
 /** Sheet on which the pole is argued about, mm. */
 const SHEET_mm = 2.5;
@@ -21,7 +21,7 @@ const TOUCHES: Readonly<Partial<Record<SchoolId, (situation: Situation) => boole
   'negative-6011': ({ rod, joint }) =>
     rod?.value.rodClass === 'E6011' && joint.thin_mm !== null && joint.thin_mm <= SHEET_mm,
   'rod-on-sheet': ({ joint }) => joint.thin_mm !== null && joint.thin_mm <= SHEET_mm,
-  'thin-to-thick': ({ joint }) => joint.ratio >= UNEQUAL_SIDES.ratio,
+  'thin-to-thick': ({ joint }) => isUneven(joint),
   'square-tube': ({ job }) => jointTraits(job.joint.kind)?.run === 'sides',
   'cast-iron': (situation) => isOf(situation, 'cast-iron'),
   'aluminium-heat': (situation) => isOf(situation, 'aluminium'),

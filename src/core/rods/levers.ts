@@ -1,10 +1,10 @@
-import { UNEQUAL_SIDES } from '../data/limits';
 import { rodClass } from '../data/rods';
 import { ROD_SIZES } from '../data/rodSizes';
 import { AIMS, idsOf, POLE_WORDS } from '../data/words';
 import { ampWindow } from './amps/amps';
 import { runsShort } from './stages/beads';
 import type { Change, ChangeMaker } from '../judge/change';
+import { isUneven } from '../joint/geometry';
 
 /** What can be changed about the rod and how it is run. */
 
@@ -69,7 +69,7 @@ export const poleChanges: ChangeMaker = ({ rod, pole, machine }) => {
 
 /** Lean the arc, where the two sides differ. */
 export const aimChanges: ChangeMaker = ({ joint, aim }) => {
-  if (joint.ratio < UNEQUAL_SIDES.ratio) return [];
+  if (!isUneven(joint)) return [];
   return idsOf(AIMS)
     .filter((id) => AIMS[id].thinShare < AIMS[aim.value].thinShare)
     .map((id) => ({

@@ -1,10 +1,11 @@
 import { EVEN_deg, HOLDS, LAP_LEAN_deg, SAG_deg } from '../data/rodAngles';
-import { isSheet, UNEQUAL_SIDES } from '../data/limits';
+import { isSheet } from '../data/limits';
 import { rodClass, type RodClassId } from '../data/rods';
 import { ROD_SIZES, type RodSizeId } from '../data/rodSizes';
 import { jointTraits, type JointKind } from '../data/joints';
 import { AIMS, type AimId, type PositionId } from '../data/words';
 import type { Source } from '../units/sources';
+import { isUneven } from '../joint/geometry';
 
 /** How a rod is held and moved in a joint. */
 export interface RodSettings {
@@ -58,7 +59,7 @@ export function settingsFor(question: SettingsQuestion): RodSettings {
   const core = ROD_SIZES[question.size].diameter_mm;
   const upward = position === 'vertical' && !isSheet(thin_mm);
   const corner = jointTraits(kind)?.corner ?? false;
-  const uneven = ratio >= UNEQUAL_SIDES.ratio;
+  const uneven = isUneven({ ratio });
   const lapOnSheet = jointTraits(kind)?.lapped === true && isSheet(thin_mm) && !uneven;
   const byAim = Math.round(angleFor_deg(AIMS[aim].thinShare));
   const work_deg = corner

@@ -1,6 +1,5 @@
 import type { Reads } from '../../judge/situation';
 import { FUSION_FIT } from '../../data/fusion';
-import { UNEQUAL_SIDES } from '../../data/limits';
 import { rodClass } from '../../data/rods';
 import { ROD_SIZES } from '../../data/rodSizes';
 import { PRACTICE } from '../../units/sources';
@@ -10,6 +9,7 @@ import { inWords, trimmed } from '../../units/format';
 import { ofThumb, over } from '../../judge/room';
 import type { Assessor } from '../../judge/assessor';
 import { dialledAmps } from '../dialled';
+import { isUneven } from '../../joint/geometry';
 
 /** Amps over those at which the thick side is only wetted, and slag is caught under the bead. */
 export const fusionFloor: Assessor = {
@@ -24,7 +24,7 @@ export const fusionFloor: Assessor = {
     const { joint, rod, aim, current_A, meltFitted, holesAt_A, system, job } = situation;
     const amps = dialledAmps(situation);
     if (!rod || !amps || !current_A || !meltFitted) return null;
-    if (joint.thick_mm === null || joint.ratio < UNEQUAL_SIDES.ratio) return null;
+    if (joint.thick_mm === null || !isUneven(joint)) return null;
     const { coating } = rodClass(rod.value.rodClass);
     const { diameter_mm, inches } = ROD_SIZES[rod.value.size];
     const thickShare = 1 - heatShare(aim.value, job.rod.workAngle_deg);

@@ -1,5 +1,5 @@
 import { ampWindow, proposeAmps, type AmpWindow } from '../amps/amps';
-import { isSheet, UNEQUAL_SIDES } from '../../data/limits';
+import { isSheet } from '../../data/limits';
 import { ROD_SIZES } from '../../data/rodSizes';
 import { fusionFloor_A } from '../../heat/fusion';
 import { rodClass } from '../../data/rods';
@@ -8,6 +8,7 @@ import type { RodChoice } from '../choose';
 import type { Choice } from '../../judge/choice';
 import { holesRange } from './holes';
 import type { Reads } from '../../judge/situation';
+import { isUneven } from '../../joint/geometry';
 
 declare module '../../judge/situation' {
   interface Situation {
@@ -45,7 +46,7 @@ export function startAmps(rod: RodChoice, window: AmpWindow, context: AmpsContex
     });
   const first = ask(null);
   if (joint.area_mm2 === null) return first;
-  const uneven = joint.ratio >= UNEQUAL_SIDES.ratio;
+  const uneven = isUneven(joint);
   const beads = planBeads({
     rod: { ...rod, current_A: first },
     area_mm2: joint.area_mm2,

@@ -1,9 +1,9 @@
 import { LIKES_BIG_BEADS } from '../../data/heatLimits';
-import { UNEQUAL_SIDES, SPOIL_SHARE } from '../../data/limits';
+import { SPOIL_SHARE } from '../../data/limits';
 import { jointTraits } from '../../data/joints';
 import type { Job } from '../../formats/job';
 import type { Tin } from '../../formats/kit';
-import { jointGeometry } from '../../joint/geometry';
+import { isUneven, jointGeometry } from '../../joint/geometry';
 import { fillRegion } from '../../joint/region';
 import { ampWindow } from '../amps/amps';
 import { planBeads, rodsByKind, type BeadPlan, type BurnedRod } from '../beads';
@@ -39,7 +39,7 @@ export function beads(
     big:
       (joint.thick_mm ?? 0) >= LIKES_BIG_BEADS.from_mm &&
       wants.families.some((id) => LIKES_BIG_BEADS.families.includes(id)),
-    uneven: joint.ratio >= UNEQUAL_SIDES.ratio,
+    uneven: isUneven(joint),
     root: root && { rodClass: root.rod.rodClass, size: root.rod.size, current_A: root.current_A },
     count: job.rod.beadCount,
     shares: job.rod.beadShares,

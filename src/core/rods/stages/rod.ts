@@ -1,4 +1,3 @@
-import { UNEQUAL_SIDES } from '../../data/limits';
 import type { Pole } from '../../data/rods';
 import type { AimId } from '../../data/words';
 import { meltOf, type Melt } from '../../heat/melt';
@@ -8,9 +7,9 @@ import { rodHydrogen, type RodHydrogen } from '../keeping/hydrogen';
 import { rebaked, tinVerdict, type TinVerdict } from '../keeping/verdict';
 import { heatShare, settingsFor, type RodSettings } from '../settings';
 import type { Choice } from '../../judge/choice';
-import { isUneven } from '../../joint/uneven';
 import type { Reads } from '../../judge/situation';
 import type { MeltProperties } from '../../heat/burnThrough';
+import { isUneven } from '../../joint/geometry';
 
 declare module '../../judge/situation' {
   interface Situation {
@@ -61,8 +60,7 @@ export function pole({
 
 /** Where the arc is held between a thin and a thick side. */
 export function aim({ entered, joint }: Reads<'entered' | 'joint'>): Choice<AimId> {
-  if (joint.ratio < UNEQUAL_SIDES.ratio)
-    return { value: 'bisect', by: 'app', why: 'Both sides take the same.' };
+  if (!isUneven(joint)) return { value: 'bisect', by: 'app', why: 'Both sides take the same.' };
   if (entered.rod.aim !== null) return { value: entered.rod.aim, by: 'you', why: 'You chose it.' };
   return (joint.thin_mm ?? 0) >= LEAN_FROM_mm
     ? { value: 'lean', by: 'app', why: 'Thin side 3 mm or more: set for the thick one and lean onto it.' }
