@@ -23,7 +23,7 @@ interface Backed {
 export const BACKED: Readonly<Record<Exclude<BackingId, 'none'>, Backed>> = {
   copper: {
     holes: { low: 1.3, nominal: 1.6, high: 2 },
-    bridges: 1.6,
+    bridges: 1.3,
     fit: 'Clamp the bar tight behind the seam: dry, clean, no air between.',
     after: 'Take the bar off and look at the root.',
   },

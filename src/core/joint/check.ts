@@ -1,3 +1,4 @@
+import { BACKED } from '../data/backing';
 import { jointTraits } from '../data/joints';
 import { ROD_SIZES, type RodSizeId } from '../data/rodSizes';
 import type { Job } from '../formats/job';
@@ -5,6 +6,7 @@ import type { Problem } from '../formats/check';
 import { numberField, type NumberPath } from '../formats/fields';
 import { SIZE, type UnitSystem } from '../units/kinds';
 import { formatQuantity } from '../units/format';
+import { jointGeometry } from './geometry';
 
 const LARGEST_GAP_OVER_ROD = 1.5;
 const LARGEST_LEG_OVER_THIN = 2;
@@ -48,7 +50,9 @@ export function checkJoint(
     );
   }
   if (joint.gap_mm !== null && rodSize !== null) {
-    const most = ROD_SIZES[rodSize].diameter_mm * LARGEST_GAP_OVER_ROD;
+    const { backing } = jointGeometry(joint);
+    const bridges = backing === null ? 1 : BACKED[backing].bridges;
+    const most = ROD_SIZES[rodSize].diameter_mm * LARGEST_GAP_OVER_ROD * bridges;
     if (joint.gap_mm > most) {
       refuse(
         'joint.gap_mm',

@@ -33,6 +33,13 @@ describe('a smaller leg', () => {
     expect(offered(6, [16, 16])).toEqual([]);
   });
 
+  // Common practice: the smallest fillet that is laid by hand is about 1.5 mm, on sheet under 1 mm.
+  test('one and two millimetres less are tried, and nothing smaller than a hand lays', () => {
+    expect(offered(8, [10, 10]).map(({ title }) => title)).toEqual(['Leg of 7 mm', 'Leg of 6 mm']);
+    expect(offered(2.4, [1.2, 1.2]).map(({ title }) => title)).toEqual(['Leg of 1.5 mm']);
+    expect(offered(2, [1.2, 1.2])).toEqual([]);
+  });
+
   test('none where there is no fillet or no thickness', () => {
     const flat = applyEdits(bracket, [{ path: 'joint.kind', value: 'square-butt' }]);
     expect(legChanges(assess(flat, DEMO_KIT).situation)).toEqual([]);

@@ -263,6 +263,31 @@ describe('something behind the seam', () => {
     );
   });
 
+  // Our judgement between everyday settings with a bar and without: said so, and as a range.
+  test.each([
+    ['copper', /takes about 1\.3 to 2 times the amps/],
+    ['steel', /takes about 1\.5 to 2\.6 times the amps/],
+  ])('%s: what it is worth is told', (backing, words) => {
+    const burn = room('vent-cowl', 'burn-through', { ...sheet, 'joint.backing': backing });
+    expect(burn?.reasons.map((reason) => reason.words).join()).toMatch(words);
+  });
+
+  // AWS D1.1, prequalified single V on a strip, from memory: opened up to 12 mm, and fitted no more than 6 mm wider.
+  test('a V on a strip is opened as far as the code opens it, and no farther', () => {
+    const v = {
+      'joint.kind': 'v-butt',
+      'joint.thicknessA_mm': 20,
+      'joint.sameThickness': true,
+      'joint.gap_mm': 12,
+      'joint.backing': 'steel',
+      'rod.rodClass': 'E7018',
+      'rod.size': '5/32',
+    };
+    const limit = room('ramp-guard', 'gap', v)?.limit;
+    expect(limit?.low).toBeGreaterThanOrEqual(11.9);
+    expect(limit?.high).toBeLessThanOrEqual(18.1);
+  });
+
   test('a gap that no bead closes over is closed over on a bar', () => {
     const wide = { ...sheet, 'joint.thicknessA_mm': 2, 'joint.gap_mm': 2.6, 'rod.size': '3/32' };
     expect(room('vent-cowl', 'gap', wide)?.state).toBe('none');

@@ -97,6 +97,23 @@ describe('what people weld with every day', () => {
   });
 });
 
+describe('on a bar', () => {
+  const on = (thin_mm: number, gap_mm: number, rooms: readonly string[]) => {
+    const row = EVERYDAY.find((one) => one[13] !== undefined && one[1] === thin_mm && one[3] === gap_mm);
+    if (!row) throw new Error('no such row');
+    const found = judged(row, row[10]).rooms;
+    return rooms.map((id) => found.find((one) => one.id === id)?.state);
+  };
+
+  // Common practice: on 0.9 mm it goes, but only just; so does 2 mm over a gap of 2 mm. 1.5 mm goes, with a gap of 1 mm too.
+  test('what only just goes is tight; what goes has room', () => {
+    expect(on(0.9, 0, ['burn-through'])).toEqual(['tight']);
+    expect(on(2, 2, ['burn-through', 'gap'])).toEqual(['tight', 'tight']);
+    for (const state of [...on(1.5, 0, ['burn-through', 'gap']), ...on(1.5, 1, ['burn-through', 'gap'])])
+      expect(['snug', 'roomy']).toContain(state);
+  });
+});
+
 test.each(NEVER.map(named))('%s is never ready', (_, row) => {
   expect(makePlan(judged(row, row[10])).verdict).not.toBe('ready');
 });
