@@ -12,6 +12,12 @@ export interface HeatRule {
   coldTo_C?: number;
   /** No reckoning and no rule of the family serves: only the chart of the grade says how warm. */
   byChart?: true;
+  /** Ordinary steel: welded cold while it is thin, and thicker no colder than the code's own table says. */
+  plain?: true;
+  /** What is asked of the usual piece is planned, and not what an unlucky one would ask. */
+  forUsual?: true;
+  /** What is enough under weld metal that keeps its hydrogen, °C, where no reckoning says it. */
+  underSoft_C?: number;
   /** The rule as it is said. */
   words: string;
   /** How it cools afterwards. */
@@ -32,12 +38,11 @@ const FIGURES = memoryOf('welding handbooks, family preheat figures');
 const SLOW = 'Slowly: under a blanket or dry sand, out of wind and wet.';
 const BURIED = 'Very slowly: buried in dry sand, ash or lime, or wrapped, until it is hand-warm.';
 
-const PLAIN_STEEL = rule(
-  'No preheat in thin dry steel. Below 0 °C warm it to 20 °C first.',
-  null,
-  null,
-  null,
-);
+const PLAIN_STEEL: HeatRule = {
+  ...rule('No preheat in thin dry steel. Below 0 °C warm it to 20 °C first.', null, null, null),
+  plain: true,
+  forUsual: true,
+};
 const NO_ARC = rule('Not for the arc in the field.', null, null, null);
 
 /** The rule of every family, by id. Figures are held against what is reckoned for a piece in `core/heat`; the higher counts. */
@@ -45,6 +50,7 @@ export const HEAT_RULES: Readonly<Record<FamilyId, HeatRule>> = {
   'low-carbon-steel': PLAIN_STEEL,
   'medium-carbon-steel': {
     ...rule('Preheat 95 to 260 °C, more for more carbon and thickness. Cool slowly.', 95, 260, 315, FIGURES),
+    forUsual: true,
     cooling: SLOW,
   },
   'high-carbon-steel': {
@@ -63,6 +69,7 @@ export const HEAT_RULES: Readonly<Record<FamilyId, HeatRule>> = {
       200,
       FIGURES,
     ),
+    forUsual: true,
     cooling: 'In still air, out of wind and wet. Not wrapped: held hot it softens.',
   },
   'spring-steel': {
@@ -99,14 +106,14 @@ export const HEAT_RULES: Readonly<Record<FamilyId, HeatRule>> = {
       315,
       FIGURES,
     ),
+    forUsual: true,
     cooling: SLOW,
   },
-  'wrought-iron': rule(
-    'No preheat. Slag in the iron boils out: slow, and expect a soft bead edge.',
-    null,
-    null,
-    null,
-  ),
+  'wrought-iron': {
+    ...rule('No preheat. Slag in the iron boils out: slow, and expect a soft bead edge.', null, null, null),
+    plain: true,
+    forUsual: true,
+  },
   'gray-iron': {
     ...rule(
       'Cold: metal near the weld 40 to 65 °C by thermometer, beads of 25 mm, peen each. Or hot: the whole casting 500 to 650 °C and bury it to cool. Nothing between.',
@@ -155,14 +162,15 @@ export const HEAT_RULES: Readonly<Record<FamilyId, HeatRule>> = {
   'ferritic-stainless': rule('Low heat. Thick or stiff parts 150 to 230 °C.', null, 230, null, FIGURES),
   'martensitic-stainless': {
     ...rule('Preheat 200 to 300 °C, cool slowly, then temper.', 200, 300, null, FIGURES),
+    underSoft_C: 150,
     cooling: 'Slow to hand-warm, then temper at 650 to 750 °C before it is used.',
   },
   'duplex-stainless': {
     ...rule(
-      'No preheat. Below 100 to 150 °C between beads, and not too little heat either.',
+      'No preheat. Below 150 °C between beads (super duplex 100 °C), and not too little heat either.',
       null,
       null,
-      100,
+      150,
       FIGURES,
     ),
     cooling: 'In air; not wrapped.',

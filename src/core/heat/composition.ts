@@ -27,9 +27,9 @@ const peak = (low: number, high: number): Range => ({
 
 type Elements = Partial<Record<SteelElement, Range>>;
 
-/** The library's range of a family, over what a certificate or stamp says of it. */
+/** The library's range of a family, under what a certificate or stamp says of it: where most pieces lie closer, that. */
 const familyElements = memoize((row: ReturnType<typeof libraryRow>): Elements => {
-  const chemistry = row.chemistry.value;
+  const chemistry = { ...row.chemistry.value, ...row.usual };
   const known = STEEL_ELEMENTS.flatMap((element) => {
     const span = chemistry[element];
     return span ? [[element, peak(span.low, span.high)] as const] : [];

@@ -104,6 +104,7 @@ test('past 0.32 % carbon the hydrogen-control table asks at least what it asks t
     family: 'medium-carbon-steel',
     rule: HEAT_RULES['medium-carbon-steel'],
     gradeUnknown: false,
+    read: false,
     restraintSet: 'high',
     restraint: 'high',
     softFiller: false,

@@ -9,6 +9,7 @@ import {
   SOFT_FILLER,
   STEEL_INTERPASS_MAX_C,
 } from '../data/heatLimits';
+import { HEAT_RULES, type HeatRule } from '../data/heatRules';
 import { COLD_STEEL } from '../data/hydrogenControl';
 import type { IronWay } from '../data/ironIds';
 import { metalFamily } from '../data/metals';
@@ -66,6 +67,7 @@ export function steelsAsked(context: HeatContext, thick_mm: number, input: HeatI
           family,
           rule: familyHeatRule(family, thick_mm),
           gradeUnknown: composition.by === 'family',
+          read: composition.by === 'read',
           thick_mm,
           hydrogen_ml: softFiller ? exactly(0) : (hydrogen?.ml ?? ASSUMED.hydrogen_ml),
           heat_kJ_mm: input ? within(input.least_kJ_mm, HAND_HEAT.share) : ASSUMED.heat_kJ_mm,
@@ -82,13 +84,15 @@ export function steelsAsked(context: HeatContext, thick_mm: number, input: HeatI
   );
 }
 
+type Asked = Pick<HeatPlan, 'asked_C' | 'aim_C' | 'askedBy' | 'askedSource' | 'asker'>;
+
 /** The highest that any of it asks. */
 export function askedOf(
   steels: readonly SteelAsked[],
   { wants, joint, rod, ironWay }: HeatContext,
   metal_C: number,
-): Pick<HeatPlan, 'asked_C' | 'askedBy' | 'askedSource' | 'asker'> {
-  const asks: Pick<HeatPlan, 'asked_C' | 'askedBy' | 'askedSource' | 'asker'>[] = steels.map((steel) => ({
+): Asked {
+  const asks: Omit<Asked, 'aim_C'>[] = steels.map((steel) => ({
     asked_C: steel.preheat.asked_C,
     ...governing(steel.preheat, steel.question),
     asker: steel,
@@ -99,7 +103,7 @@ export function askedOf(
     const rule = familyHeatRule(family, joint.thick_mm, ironWay);
     if (rule.preheatMin_C === null) continue;
     asks.push({
-      asked_C: exactly(soft && isReckoned(family) ? softFillerAsks_C(rule.preheatMin_C) : rule.preheatMin_C),
+      asked_C: exactly(soft ? underSoft_C(family, rule) : rule.preheatMin_C),
       askedBy: `The rule for ${midSentence(metalFamily(family).name)}.`,
       askedSource: rule.source,
       asker: null,
@@ -121,7 +125,9 @@ export function askedOf(
   };
   const most = asks.reduce((a, b) => (b.asked_C.high > a.asked_C.high ? b : a), asks[0] ?? none);
   const handWarm = most.asked_C.high <= HAND_WARM_C.value && metal_C >= HAND_WARM_FROM_C.value;
-  return handWarm ? { ...most, asked_C: exactly(0) } : most;
+  const asked = handWarm ? { ...most, asked_C: exactly(0) } : most;
+  const { nominal, high } = asked.asked_C;
+  return { ...asked, aim_C: asked.asker?.question.rule.forUsual ? nominal : high };
 }
 
 /** The lowest ceiling of all that it may be, and of the weld metal. */
@@ -130,12 +136,16 @@ export function ceilingOf(
   ironWay: IronWay | null,
   rod: Pick<RodChoice, 'rodClass'> | null = null,
 ): Ceiling | null {
+  const harder = families.flatMap((family) =>
+    hardens(family) ? [familyHeatRule(family, null, ironWay).interpassMax_C ?? 0] : [],
+  );
   const each = families.flatMap((family): Ceiling[] => {
     const rule = familyHeatRule(family, null, ironWay);
     const value_C = rule.interpassMax_C ?? rule.preheatMax_C;
     if (value_C !== null)
       return [{ value_C, words: `${metalFamily(family).name}: ${rule.words}`, source: rule.source }];
-    if (!hardens(family)) return [];
+    // What plain steel likes does not overrule what the harder side needs.
+    if (!hardens(family) || harder.some((most_C) => most_C > STEEL_INTERPASS_MAX_C.value)) return [];
     return [
       {
         value_C: STEEL_INTERPASS_MAX_C.value,
@@ -144,7 +154,7 @@ export function ceilingOf(
       },
     ];
   });
-  if (rod && isSoftFiller(rod.rodClass) && families.some(hardens))
+  if (rod && isSoftFiller(rod.rodClass) && families.some((id) => hardens(id) || HEAT_RULES[id].underSoft_C))
     each.push({
       value_C: SOFT_FILLER.beads_C,
       words: 'Austenitic and nickel beads crack hot when they are laid hotter than this.',
@@ -156,19 +166,33 @@ export function ceilingOf(
   );
 }
 
+/** What a family that no chemistry is reckoned of asks under weld metal that keeps its hydrogen, °C. */
+const underSoft_C = (family: FamilyId, { preheatMin_C, underSoft_C: soft_C }: HeatRule): number =>
+  soft_C ?? (isReckoned(family) ? softFillerAsks_C(preheatMin_C ?? 0) : (preheatMin_C ?? 0));
+
 const upTo5 = (value: number): number => 5 * Math.ceil(value / 5 - 1e-9);
+
+/**
+ * What has to be reached before the plan is shut, °C: what the usual piece asks, or of ordinary steel the luckiest. What only an unlucky
+ * piece would ask for is a warning.
+ */
+export const shutUnder_C = ({ asker, asked_C }: Pick<HeatPlan, 'asker' | 'asked_C'>): number =>
+  asker?.question.rule.plain ? asked_C.low : asked_C.nominal;
 
 /** The preheat the welder set, or what is asked with something over, under the ceiling. */
 export function planned(
   job: Job,
-  asked: Range,
+  { aim_C: asked_C, asker }: Pick<HeatPlan, 'asker' | 'aim_C'>,
   ceiling: Ceiling | null,
   most_C: number | null,
 ): Choice<number> | null {
   if (job.heat.preheat_C !== null) return { value: job.heat.preheat_C, by: 'you', why: 'You set it.' };
-  if (asked.high <= COLD_STEEL.to_C && asked.high <= (job.look.air_C ?? ASSUMED.air_C)) return null;
-  const over = upTo5(asked.high + Math.max(PREHEAT_MARGIN.least_C, PREHEAT_MARGIN.share * asked.high));
+  if (asked_C <= COLD_STEEL.to_C && asked_C <= (job.look.air_C ?? ASSUMED.air_C)) return null;
+  const over = upTo5(asked_C + Math.max(PREHEAT_MARGIN.least_C, PREHEAT_MARGIN.share * asked_C));
   const top = Math.min(most_C ?? Infinity, ceiling?.value_C ?? Infinity) - 5;
-  const value = Math.max(Math.min(over, top), upTo5(Math.min(asked.high, top)));
-  return { value, by: 'app', why: 'What is asked at its safe end, and a tenth over it.' };
+  const value = Math.max(Math.min(over, top), upTo5(Math.min(asked_C, top)));
+  const why = asker?.question.rule.forUsual
+    ? 'What is asked of the usual piece of this steel, and a tenth over it.'
+    : 'What is asked at its safe end, and a tenth over it.';
+  return { value, by: 'app', why };
 }

@@ -16,9 +16,6 @@ export function needsNoPreheat({ wants, joint, heat }: Reads<'wants' | 'joint' |
   // Steel of a thickness nobody has typed is not said to need none.
   const unread = joint.thick_mm === null && wants.families.some(isReckoned);
   return (
-    !unread &&
-    waitsForChart({ wants, heat }) === null &&
-    heat.preheat === null &&
-    heat.asked_C.high <= heat.metal_C
+    !unread && waitsForChart({ wants, heat }) === null && heat.preheat === null && heat.aim_C <= heat.metal_C
   );
 }

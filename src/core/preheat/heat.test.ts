@@ -26,7 +26,7 @@ const WEAR = { 'metal.sideA.family': 'quenched-tempered-wear-plate', 'metal.side
 describe('the preheat that is planned', () => {
   test('lies over all that is asked and under the ceiling; a colder one closes the room', () => {
     const { heat } = situation(cradle());
-    expect(heat.preheat?.value).toBeGreaterThan(heat.asked_C.high);
+    expect(heat.preheat?.value).toBeGreaterThan(heat.asked_C.nominal);
     expect(heat.preheat?.value).toBeLessThan(heat.ceiling?.value_C ?? 0);
     expect(room(cradle(), 'preheat')?.state).not.toBe('none');
     expect(room(cradle({ 'heat.preheat_C': 40 }), 'preheat')?.state).toBe('none');

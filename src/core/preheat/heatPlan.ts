@@ -38,6 +38,8 @@ export interface HeatPlan {
   steels: readonly SteelAsked[];
   /** Preheat asked by all of it, °C; all 0 where nothing above the air is. */
   asked_C: Range;
+  /** What of it the plan is made for: the usual piece of a common steel, the unluckiest of a treacherous one, °C. */
+  aim_C: number;
   /** What set its high end, in words, and where that comes from. */
   askedBy: string;
   askedSource: Source;

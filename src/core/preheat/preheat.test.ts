@@ -18,6 +18,7 @@ const question = (change: Partial<AnswerQuestion> = {}): AnswerQuestion => ({
   family: 'low-alloy-steel',
   rule: HEAT_RULES['low-alloy-steel'],
   gradeUnknown: false,
+  read: false,
   thick_mm: 25,
   hydrogen_ml: 7,
   heat_kJ_mm: 1.2,
@@ -139,6 +140,7 @@ const anyConditions = fc.record({
   heat_kJ_mm: fc.double({ min: 0.3, max: 3, noNaN: true }),
   restraintSet: fc.constantFrom('low', 'medium', 'high', null),
   gradeUnknown: fc.boolean(),
+  read: fc.boolean(),
   picked: fc.constantFrom(...METHOD_IDS, null),
   listed: fc.constantFrom('A', 'B', null),
 } as const);

@@ -8,6 +8,7 @@ import { arcEnergy_kJ_in, arcHeat_W, heatInput_kJ_mm } from '../heat/arcEnergy';
 import { coolingOf, correctionBy, type Correction } from '../heat/cooling';
 import { coolingTime85, type CoolingTime } from '../heat/cooling85';
 import { commonWarmth, familyHeatRule } from '../heat/familyRule';
+import { isReckoned } from '../heat/softFiller';
 import { passLeaves_K_J, preheatLeft, type Piece } from '../heat/piece';
 import { torchWork } from '../heat/torch';
 import type { BeadPlan } from '../rods/beads';
@@ -20,11 +21,14 @@ export function resolveHeat(context: HeatContext): HeatPlan {
   const thick_mm = joint.thick_mm ?? ASSUMED.thick_mm;
   const input = heatInputOf(context.beads);
   const steels = steelsAsked(context, thick_mm, input);
-  const rules = wants.families.map((id) => familyHeatRule(id, joint.thick_mm, context.ironWay));
+  // What is reckoned by chemistry is capped by its ceiling alone.
+  const rules = wants.families
+    .filter((id) => !isReckoned(id))
+    .map((id) => familyHeatRule(id, joint.thick_mm, context.ironWay));
   const metal_C = job.look.air_C ?? ASSUMED.air_C;
   const asked = askedOf(steels, context, metal_C);
   const ceiling = ceilingOf(wants.families, context.ironWay, context.rod);
-  const preheat = planned(job, asked.asked_C, ceiling, commonWarmth(rules).max_C);
+  const preheat = planned(job, asked, ceiling, commonWarmth(rules).max_C);
   const bare = pieceOf(context, metal_C, preheat?.value ?? metal_C, ceiling);
   const start_C = Math.max(metal_C, preheat?.value ?? metal_C);
   const tools = kit.tools.map(({ tool }) => tool);
@@ -69,7 +73,7 @@ export function resolveHeat(context: HeatContext): HeatPlan {
       cooling,
       preheat_C: torch ? (preheat?.value ?? null) : null,
       warm_s: torch?.work.time_s?.nominal ?? 0,
-      floor_C: torch ? Math.min(asked.asked_C.high, preheat?.value ?? Infinity) : null,
+      floor_C: torch ? Math.min(asked.aim_C, preheat?.value ?? Infinity) : null,
       ceiling_C: ceiling?.value_C ?? null,
       eachRod:
         (ceiling?.value_C ?? Infinity) <= EACH_ROD_TO_C.value ||

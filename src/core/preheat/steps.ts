@@ -88,7 +88,7 @@ export function warm(situation: Situation): Step | null {
     cautions: [
       'Gas torch: hoses and flashback arrestors checked, nothing that burns behind the metal, gas shut at the bottle when you stop.',
     ],
-    why: `${heat.askedBy} ${preheat.why}${job.heat.preheat_C === null ? '' : ` Asked: ${say.temperature(heat.asked_C.high)}.`}`,
+    why: `${heat.askedBy} ${preheat.why}${job.heat.preheat_C === null ? '' : ` Asked: ${say.temperature(heat.aim_C)}.`}`,
   });
 }
 
@@ -121,15 +121,15 @@ export function betweenBeads(situation: Situation): {
   const rewarms = starts.filter(({ rewarm_s }) => rewarm_s > 0);
   const first = waits[0];
   const several = starts.length > 1;
-  const { ceiling, asked_C, preheat } = heat;
+  const { ceiling, aim_C, preheat } = heat;
   return {
     holds: [
       ...(ceiling && (several || wants.heat.some(({ rule }) => rule.interpassMax_C !== null))
         ? [`Below ${say.temperature(ceiling.value_C)} before the next bead, by thermometer beside the weld.`]
         : []),
-      ...(preheat && several && asked_C.high > 0
+      ...(preheat && several && aim_C > 0
         ? [
-            `Not under ${say.temperature(Math.min(asked_C.high, preheat.value))} before the next bead: else the torch again.`,
+            `Not under ${say.temperature(Math.min(aim_C, preheat.value))} before the next bead: else the torch again.`,
           ]
         : []),
     ],

@@ -26,15 +26,16 @@ const DRY_ROD: Range = { low: 2, nominal: 3.2, high: 4 };
 export function withoutPreheat(situation: Situation): WayRound[] {
   const { heat, kit, rod, hydrogen, system, job } = situation;
   const { asker, preheat, torch } = heat;
-  if (!preheat || heat.asked_C.high < ANY_FLAME_C.value) return [];
+  if (!preheat || heat.aim_C < ANY_FLAME_C.value) return [];
   const say = inWords(system).temperature;
   const asked = (change: Partial<NonNullable<typeof asker>['question']>): string => {
     if (!asker) return '';
-    const then = preheatOf(asker.preheat.composition, { ...asker.question, ...change }).asked_C.high;
+    const { asked_C } = preheatOf(asker.preheat.composition, { ...asker.question, ...change });
+    const then = asker.question.rule.forUsual ? asked_C.nominal : asked_C.high;
     return then <= heat.metal_C
       ? 'Then nothing above the air is asked.'
-      : then < heat.asked_C.high - 2
-        ? `Then ${say(then)} is asked in place of ${say(heat.asked_C.high)}.`
+      : then < heat.aim_C - 2
+        ? `Then ${say(then)} is asked in place of ${say(heat.aim_C)}.`
         : 'Here it changes nothing: something else sets the preheat.';
   };
   const soft = kit.tins.filter(

@@ -26,7 +26,7 @@ export function CoolingCurve({ open }: { open: OpenJob }) {
   if (!curve) return null;
   const { temperature: say, time } = inWords(open.system);
   const { reading_C, readingAfter_s } = open.job.heat;
-  const floor_C = heat.asked_C.high > heat.metal_C ? heat.asked_C.high : null;
+  const floor_C = heat.aim_C > heat.metal_C ? heat.aim_C : null;
   const corrected = (after_s: number) => curve(after_s * cooling.faster);
   const first_C = curve(FROM_s);
   // As long as it takes to lose most of its heat, and the thermometer reading in any case.

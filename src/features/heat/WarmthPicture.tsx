@@ -35,7 +35,7 @@ export function WarmthPicture({ open }: { open: OpenJob }) {
   );
   const planAt = x(plan_C);
   const middle = (at: number) => (at < EDGE ? 'start' : at > width - EDGE ? 'end' : 'middle');
-  const asked = high > heat.metal_C ? x(high) : null;
+  const asked = heat.aim_C > heat.metal_C ? x(heat.aim_C) : null;
   const most = ceiling_C === null ? null : x(ceiling_C);
   // Below, each keeps to the side of its own jaw, so that a narrow gap never has one over the other.
   const words: { at: number; text: string; below: boolean; anchor: 'start' | 'middle' | 'end' }[] = [
@@ -47,7 +47,14 @@ export function WarmthPicture({ open }: { open: OpenJob }) {
     },
     ...(asked === null
       ? []
-      : [{ at: Math.max(asked, EDGE), text: `${say(high)} asked`, below: true, anchor: 'end' as const }]),
+      : [
+          {
+            at: Math.max(asked, EDGE),
+            text: `${say(heat.aim_C)} asked`,
+            below: true,
+            anchor: 'end' as const,
+          },
+        ]),
     ...(most === null || ceiling_C === null
       ? []
       : [

@@ -105,6 +105,8 @@ export const CARBON_STEELS = {
       S: [0, 0.06],
       Mo: [0, 0.3],
     },
+    // Weldable castings are poured at 0.2 to 0.3 % carbon (common practice).
+    usual: { C: [0.18, 0.32], Mn: [0.5, 1.2] },
     other: STEEL_OTHER,
   }),
   'wrought-iron': row({

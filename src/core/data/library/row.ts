@@ -37,6 +37,8 @@ export interface LibraryRow {
   chip: Cell<string>;
   fracture: Cell<string>;
   chemistry: Cell<Chemistry>;
+  /** What most pieces that are welded have of it, where the family reaches further. */
+  usual: Chemistry;
   /** What it takes from the other processes, in a line. */
   otherProcesses: Cell<string>;
 }
@@ -68,10 +70,14 @@ interface Short {
   chip: string;
   fracture: string;
   chem: Readonly<Record<string, Pair>>;
+  usual?: Readonly<Record<string, Pair>>;
   other: string;
   /** Where the figures are thinner than the rest. */
   thin?: true;
 }
+
+const spans = (of: Readonly<Record<string, Pair>>): Chemistry =>
+  Object.fromEntries(Object.entries(of).map(([element, [low, high]]) => [element, { low, high }]));
 
 /** A row from its figures, each cell with its source. */
 export function row(s: Short): LibraryRow {
@@ -89,8 +95,9 @@ export function row(s: Short): LibraryRow {
     spark: said(s.spark),
     chip: said(s.chip),
     fracture: said(s.fracture),
+    usual: spans(s.usual ?? {}),
     chemistry: {
-      value: Object.fromEntries(Object.entries(s.chem).map(([el, [low, high]]) => [el, { low, high }])),
+      value: spans(s.chem),
       source: s.thin ? OUR_JUDGEMENT : HANDBOOK_CHEMISTRY,
     },
     otherProcesses: said(s.other, OTHER),

@@ -4,7 +4,7 @@ import { RECKONED_DOUBT } from '../../data/heatLimits';
 import { BURN_THROUGH_FIT, OUR_JUDGEMENT, PRACTICE } from '../../units/sources';
 import { inWords } from '../../units/format';
 import { exactly } from '../../units/range';
-import { guessed, ruled, under } from '../../judge/room';
+import { guessed, ofThumb, ruled, under } from '../../judge/room';
 import type { Assessor } from '../../judge/assessor';
 
 /** Degrees under what the metal may have where the runs of the first pass begin, in the order they are laid. */
@@ -82,7 +82,8 @@ export const startHeat: Assessor = {
         ask: 'Another order, shorter segments, or a rest between.',
       },
     );
-    return holes && !meltFitted ? guessed(body, 'may hole at a start') : body;
+    if (!holes) return ofThumb(body, 'measure before each run');
+    return meltFitted ? body : guessed(body, 'may hole at a start');
   },
 };
 

@@ -1,6 +1,6 @@
 import type { FamilyId } from '../../data/families';
 import type { HeatRule } from '../../data/heatRules';
-import { PLAIN_COLD_TO_mm, SOFT_FILLER } from '../../data/heatLimits';
+import { HELD_FAST, PLAIN_COLD_TO_mm, SOFT_FILLER } from '../../data/heatLimits';
 import { PCM_COLUMNS } from '../../data/hydrogenControl';
 import type { MethodId, RestraintId } from '../../data/heatIds';
 import type { SteelNumbers } from '../../heat/samples';
@@ -24,6 +24,8 @@ export interface AnswerQuestion extends PreheatConditions {
   rule: HeatRule;
   /** Only the family is known. */
   gradeUnknown: boolean;
+  /** Somebody read its chemistry off the piece or its certificate. */
+  read: boolean;
   /** Restraint as the welder set it; null while blank, when it counts only on thin plate. */
   restraintSet: RestraintId | null;
   /** Austenitic or nickel weld metal, which keeps its hydrogen. */
@@ -32,23 +34,25 @@ export interface AnswerQuestion extends PreheatConditions {
   picked: MethodId | null;
 }
 
-/** Families of plain steel that practice welds cold while they are thin. */
-const PLAIN: readonly FamilyId[] = ['low-carbon-steel', 'wrought-iron'];
-/** Just inside the hydrogen-control table's row of plate too thin for CET, and its last column. */
-const THIN_mm = CET_HOLDS.thick_mm.low - 0.1;
+/** Just inside the last column of the hydrogen-control table. */
 const LAST_PCM_pct = Math.max(...PCM_COLUMNS) - 1e-4;
 
-/** Plain thin steel of which no more is known than its family. */
-export const isPlainThin = ({ family, gradeUnknown, thick_mm, restraintSet }: AnswerQuestion): boolean =>
-  PLAIN.includes(family) && gradeUnknown && thick_mm <= PLAIN_COLD_TO_mm.value && restraintSet !== 'high';
+/** Ordinary steel whose chemistry nobody read: naming its grade asks no more of it than leaving it unnamed. */
+const isOrdinary = ({ rule, read, restraintSet }: AnswerQuestion): boolean =>
+  rule.plain === true && !read && restraintSet !== 'high';
+
+/** Ordinary steel that is thin: it is welded as it lies. */
+export const isPlainThin = (question: AnswerQuestion): boolean =>
+  isOrdinary(question) && question.thick_mm <= PLAIN_COLD_TO_mm.value;
 
 /**
  * Answers "how warm must this steel be?" for one chemistry: every rule that counts for it makes its bid, and the highest is taken, so that
  * the answer never falls where one rule ends and another begins.
  *
- * Up to 0.32 % carbon CET counts, and the hydrogen-control table where the plate is thinner than CET knows, where the welder has said
- * how the joint is held, or where the rod brings more hydrogen than CET knows. Over it the square root of carbon and the family's rule,
- * and still what CET says at its edge.
+ * A grade that the code's table lists is answered by that table, unless the joint is held fast; of ordinary steel that no table lists,
+ * the table is the least. Up to 0.32 % carbon CET counts, and the hydrogen-control table where the welder has said that the joint is held
+ * fast, or where the rod brings more hydrogen than CET knows. Over it the square root of carbon and the family's rule, and still what CET
+ * says at its edge.
  */
 export function answerFor(steel: SteelNumbers, question: AnswerQuestion): Bid {
   if (!question.softFiller) return highest(bidsFor(steel, question));
@@ -68,39 +72,43 @@ const highest = (bids: readonly Bid[]): Bid =>
 function bidsFor(steel: SteelNumbers, question: AnswerQuestion): Bid[] {
   const { rule, gradeUnknown, picked } = question;
   const bids: Bid[] = [];
-  const bid = (by: MethodId) => {
+  const bid = (by: MethodId, more_C = 0) => {
     const answer = PREHEAT_METHODS[by].judge(steel, question);
-    if (answer.valid) bids.push({ by, preheat_C: answer.preheat_C });
+    if (answer.valid) bids.push({ by, preheat_C: answer.preheat_C + more_C });
   };
   const hard = steel.carbon > CARBON_END_pct;
-  const plainThin = isPlainThin(question);
+  const table = PREHEAT_METHODS.prescriptive.judge(steel, {
+    ...question,
+    listed: question.listed ?? (rule.plain ? 'A' : null),
+  });
+  if (table.valid) bids.push({ by: 'prescriptive', preheat_C: table.preheat_C });
+  const answered = table.valid && question.listed !== null && question.restraintSet !== 'high' && !hard;
   const ruleCounts = gradeUnknown || hard;
   bids.push({ by: 'family', preheat_C: ruleCounts ? (rule.preheatMin_C ?? 0) : 0 });
-  if (!plainThin) {
+  if (!answered && !isPlainThin(question)) {
     const edge = cetAtItsEdge_C(steel, question);
     if (edge !== null) bids.push({ by: 'cet', preheat_C: edge });
     bids.push(...tableAtItsEdge(steel, question));
-    if (hard) bid('square-root');
+    if (hard) bid('square-root', question.restraintSet === 'high' ? HELD_FAST.more_C : 0);
   }
   if (picked !== null) bid(picked);
   return bids;
 }
 
 /**
- * What the hydrogen-control table says, and past its ends of carbon and Pcm what it says there: it is never less beyond. Where it counts
- * only for thin plate, what it says of that is the least for thicker.
+ * What the hydrogen-control table says where it counts: where the joint is held fast, or the rod brings more hydrogen than CET knows. Past
+ * its ends of carbon and Pcm what it says there: it is never less beyond.
  */
 function tableAtItsEdge(steel: SteelNumbers, question: AnswerQuestion): Bid[] {
   const { restraintSet, hydrogen_ml } = question;
+  const counts = restraintSet === 'high' || hydrogen_ml > CET_HOLDS.hydrogen_ml.high;
+  if (isOrdinary(question) || !counts) return [];
   const over = Math.max(0, steel.carbon - CARBON_END_pct);
   const edge = {
     ...steel,
     carbon: steel.carbon - over,
     pcm: Math.min(steel.pcm - over, LAST_PCM_pct),
   };
-  const counts =
-    (restraintSet !== null && restraintSet !== 'low') || hydrogen_ml > CET_HOLDS.hydrogen_ml.high;
-  const thick_mm = counts ? question.thick_mm : Math.min(question.thick_mm, THIN_mm);
-  const answer = PREHEAT_METHODS['hydrogen-control'].judge(edge, { ...question, thick_mm });
+  const answer = PREHEAT_METHODS['hydrogen-control'].judge(edge, question);
   return answer.valid ? [{ by: 'hydrogen-control', preheat_C: answer.preheat_C }] : [];
 }

@@ -58,12 +58,13 @@ const kept = (value: number, { low, high }: { low: number; high: number }): numb
  */
 export function cetAtItsEdge_C(steel: SteelNumbers, conditions: PreheatConditions): number | null {
   const cet = steel.cet - Math.max(0, steel.carbon - CARBON_END_pct);
-  if (cet < CET_HOLDS.cet.low || conditions.thick_mm < CET_HOLDS.thick_mm.low) return null;
+  if (cet < CET_HOLDS.cet.low) return null;
   return Math.max(
     0,
     cetPreheat_C({
       cet: Math.min(cet, CET_HOLDS.cet.high),
-      thick_mm: kept(conditions.thick_mm, CET_HOLDS.thick_mm),
+      // Thinner plate than it was made for asks less, and the formula goes on falling.
+      thick_mm: Math.min(conditions.thick_mm, CET_HOLDS.thick_mm.high),
       hydrogen_ml: kept(conditions.hydrogen_ml, CET_HOLDS.hydrogen_ml),
       heat_kJ_mm: kept(conditions.heat_kJ_mm, CET_HOLDS.heat_kJ_mm),
     }),

@@ -1,4 +1,5 @@
 import { EN_1011_2_B } from '../../units/sources';
+import { shutUnder_C } from '../asked';
 import { cetStands_ml } from '../methods/cet';
 import type { PreheatConditions } from '../methods/method';
 import { PREHEAT_METHODS } from '../methods/methods';
@@ -9,7 +10,7 @@ import { quantileRange, triangular } from '../../units/chance';
 import type { Range } from '../../units/range';
 import { memoizeWith } from '../../units/memoize';
 import { inWords, trimmed } from '../../units/format';
-import { underBy } from '../../judge/room';
+import { ruled, underBy } from '../../judge/room';
 import type { Reads } from '../../judge/situation';
 import type { Assessor } from '../../judge/assessor';
 
@@ -69,7 +70,7 @@ export const coldCrack: Assessor = {
     if (!hydrogen || !found) return null;
     const { ml: limit, left_ml } = found;
     const say = inWords(system).temperature;
-    return underBy('ml', hydrogen.ml, limit, left_ml, {
+    const body = underBy('ml', hydrogen.ml, limit, left_ml, {
       now: `${trimmed(hydrogen.ml.low, 0)} to ${trimmed(hydrogen.ml.high, 0)} ml from the rod`,
       gap: 'under what the warm steel stands',
       past: 'more than the steel stands',
@@ -84,5 +85,8 @@ export const coldCrack: Assessor = {
       ],
       ask: 'Write down at Kit when the tin was opened, and type the word printed on the rods.',
     });
+    // One reckoning with the preheat: what is warm enough there is enough here.
+    const enough = body.state === 'none' && heat.start_C >= shutUnder_C(heat);
+    return enough ? { ...ruled(body, 'tight'), gap: 'enough for most of its kind' } : body;
   },
 };

@@ -120,7 +120,8 @@ export const hardness: Assessor = {
       ask: 'A portable hardness tester on a scrap bead tells it.',
     });
     // What is asked of preheat counts on a hard edge: where it is met, the guide limit is passed and carried.
-    const met = heat.preheat !== null && heat.preheat.value >= heat.asked_C.high && heat.asked_C.high > 0;
+    const asked_C = heat.asked_C.nominal;
+    const met = heat.preheat !== null && heat.preheat.value >= asked_C && asked_C > heat.metal_C;
     if (met && body.state === 'none') {
       return yesNo('departure', {
         now: body.now,

@@ -1,3 +1,4 @@
+import { shutUnder_C } from '../asked';
 import { mustStayCold, waitsForChart, needsNoPreheat } from '../askedAtAll';
 import { inWords, midSentence, trimmed } from '../../units/format';
 import { exactly, type Range } from '../../units/range';
@@ -7,7 +8,7 @@ import { gasInWords } from '../../heat/torch';
 import { steelRanges } from '../preheat';
 import { metalFamily } from '../../data/metals';
 import { isReckoned } from '../../heat/softFiller';
-import { over, unknown, yesNo, type Reason } from '../../judge/room';
+import { over, ruled, unknown, yesNo, type Reason } from '../../judge/room';
 import type { Reads } from '../../judge/situation';
 import type { Assessor } from '../../judge/assessor';
 
@@ -92,7 +93,7 @@ export const preheat: Assessor = {
         true,
       );
     }
-    if (needsNoPreheat(situation)) return null;
+    if (needsNoPreheat(situation) && heat.asked_C.high <= heat.metal_C) return null;
     const planned = heat.preheat?.value ?? heat.metal_C;
     const work = heat.torch?.work ?? null;
     const beyond = heat.noTorch && planned > heat.metal_C + 5;
@@ -104,7 +105,7 @@ export const preheat: Assessor = {
     const { asked_C } = heat;
     const low = Math.round(asked_C.low);
     const high = Math.round(asked_C.high);
-    return over('°C', exactly(reached), asked_C, {
+    const body = over('°C', exactly(reached), asked_C, {
       now:
         reached < planned
           ? `${say(reached)} is all the torch gives`
@@ -128,6 +129,8 @@ export const preheat: Assessor = {
       ],
       ask: askFor(situation),
     });
+    const enough = body.state === 'none' && reached >= shutUnder_C(heat);
+    return enough ? { ...ruled(body, 'tight'), gap: 'enough for most of its kind' } : body;
   },
 };
 

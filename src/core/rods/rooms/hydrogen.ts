@@ -2,7 +2,7 @@ import { isSoftFiller } from '../../heat/softFiller';
 import { trimmed } from '../../units/format';
 import { exactly } from '../../units/range';
 import { stoodHydrogen } from '../keeping/stoodHydrogen';
-import { guessed, under } from '../../judge/room';
+import { guessed, ruled, under } from '../../judge/room';
 import type { Reads } from '../../judge/situation';
 import type { Assessor } from '../../judge/assessor';
 
@@ -26,8 +26,12 @@ export const hydrogen: Assessor = {
       ],
       ask: 'Write down at Kit when the tin was opened, and type the word printed on the rods.',
     });
+    if (most.hardens) return body;
     // Of a tin whose days nobody wrote down it is not known that it is damp; plain steel is warmed as for a damp one.
     const isKnown = dryness !== null && dryness.state !== 'unknown';
-    return isKnown || most.hardens ? body : guessed(body, 'dry or damp?');
+    const atWorst = guessed(body, 'dry or damp?');
+    return isKnown && body.state === 'none'
+      ? { ...ruled(body, 'tight'), gap: 'carried by its preheat' }
+      : atWorst;
   },
 };
