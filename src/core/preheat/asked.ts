@@ -27,7 +27,7 @@ import type { JointWants } from '../metal/wants';
 import type { BeadPlan } from '../rods/beads';
 import type { RodChoice } from '../rods/choose';
 import type { RodHydrogen } from '../rods/keeping/hydrogen';
-import { exactly, within, type Range } from '../units/range';
+import { exactly, within } from '../units/range';
 import type { Choice } from '../judge/choice';
 import type { Ceiling, HeatInput, HeatPlan, SteelAsked } from './heatPlan';
 
