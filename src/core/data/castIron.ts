@@ -18,6 +18,12 @@ export const COLD_BEAD = {
   ],
   source: memoryOf('common practice: 12 to 50 mm, mostly about 25 mm'),
 } as const;
+/** Longest bead that cold iron stands, and how uneven its two sides may be. */
+export const CASTING_CRACK = {
+  longest_mm: 50,
+  uneven: 2,
+  source: memoryOf('common practice: 12 to 50 mm a bead; section change and stiffness crack castings'),
+} as const;
 /** Time between two short beads that the hand takes anyway: peen, move, strike, s. */
 export const PEEN_AND_MOVE_s = { value: 25, source: OUR_JUDGEMENT } as const;
 /** Holes that stop a crack: size by thickness, and how far past the end that is seen, mm. */

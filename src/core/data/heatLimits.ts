@@ -30,6 +30,8 @@ export const PREHEAT_MARGIN = { share: 0.1, least_C: 10, source: OUR_JUDGEMENT }
 export const INTERPASS_MARGIN = { share: 0.12, source: OUR_JUDGEMENT } as const;
 /** A wait shorter than this is no wait: the welder looks at the thermometer and goes on, s. */
 export const SHORTEST_WAIT_s = { value: 10, source: OUR_JUDGEMENT } as const;
+/** A window of warmth narrower than this is hardly held by torch and thermometer, °C. */
+export const HAND_WINDOW = { least_C: 30, source: PRACTICE } as const;
 /** Hard steel that is held fast is warmed so much more, °C. */
 export const HELD_FAST = { more_C: 25, source: PRACTICE } as const;
 /** Metal this warm counts as hand-warm and dry, °C. */

@@ -16,6 +16,8 @@ export interface HeatRule {
   plain?: true;
   /** What is asked of the usual piece is planned, and not what an unlucky one would ask. */
   forUsual?: true;
+  /** Most that a bead may begin at where the other side has to be warm, °C. */
+  beside_C?: number;
   /** What is enough under weld metal that keeps its hydrogen, °C, where no reckoning says it. */
   underSoft_C?: number;
   /** The rule as it is said. */
@@ -153,6 +155,7 @@ export const HEAT_RULES: Readonly<Record<FamilyId, HeatRule>> = {
       150,
       FIGURES,
     ),
+    beside_C: 175,
     cooling: 'As fast as it likes; water once it is black does no harm.',
   },
   'free-machining-stainless': {

@@ -45,6 +45,9 @@ import { plug } from '../power/rooms/plug';
 import { rodDiameter } from '../rods/rooms/rodDiameter';
 import { startHeat, tieIns } from '../order/rooms/starts';
 import { supplyFit } from '../power/rooms/supplyFit';
+import { setCrack } from '../mix/rooms/setCrack';
+import { castingCrack } from '../procedure/rooms/castingCrack';
+import { warmthWindow } from '../preheat/rooms/warmthWindow';
 import { timeWindow } from '../preheat/rooms/timeWindow';
 import { expansion, galvanic } from '../mix/rooms/unlike';
 import { wind } from '../process/rooms/wind';
@@ -64,12 +67,15 @@ const ROOMS = {
   'ferrite-low': ferriteLow,
   'ferrite-high': ferriteHigh,
   'hot-crack': hotCrack,
+  'set-crack': setCrack,
+  'casting-crack': castingCrack,
   dilution,
   expansion,
   galvanic,
   position,
   pole,
   preheat,
+  'warmth-window': warmthWindow,
   interpass,
   'cold-crack': coldCrack,
   hardness,

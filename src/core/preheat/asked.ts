@@ -141,7 +141,8 @@ export function ceilingOf(
   );
   const each = families.flatMap((family): Ceiling[] => {
     const rule = familyHeatRule(family, null, ironWay);
-    const value_C = rule.interpassMax_C ?? rule.preheatMax_C;
+    const most_C = rule.interpassMax_C ?? rule.preheatMax_C;
+    const value_C = families.some(isReckoned) ? (rule.beside_C ?? most_C) : most_C;
     if (value_C !== null)
       return [{ value_C, words: `${metalFamily(family).name}: ${rule.words}`, source: rule.source }];
     // What plain steel likes does not overrule what the harder side needs.

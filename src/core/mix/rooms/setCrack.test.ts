@@ -1,0 +1,33 @@
+import { DEMO_KIT } from '../../../demo/kit';
+import { demoJob } from '../../../../tests/support/demo';
+import { assess } from '../../plan/assess';
+import { settingIndex } from '../settingIndex';
+
+const setCrack = (edits: Record<string, unknown>) =>
+  assess(
+    demoJob('ramp-guard', { 'rod.rodClass': 'E7018', 'rod.size': '1/8', ...edits }),
+    DEMO_KIT,
+  ).rooms.find(({ id }) => id === 'set-crack');
+
+describe('cracks down the middle of plain steel', () => {
+  // UCS = 230 C + 190 S + 75 P + 45 Nb - 12.3 Si - 5.4 Mn - 1 (EN 1011-2, annex, from memory), worked by hand.
+  test.each([
+    [{ C: 0.1, S: 0.02, P: 0.02, Si: 0.3, Mn: 1 }, 18.21],
+    [{ C: 0.2, S: 0.1, P: 0.05, Nb: 0.02, Si: 0.2, Mn: 0.8 }, 61.87],
+    [{ C: 0.03, Si: 0.5, Mn: 1.4 }, 3.69],
+  ] as const)('%j: %d', (bead, expected) => {
+    expect(settingIndex(bead)).toBeCloseTo(expected, 2);
+  });
+
+  test('a basic rod on mild steel sets sound; free-machining steel may tear', () => {
+    expect(setCrack({ 'metal.sideA.family': 'low-carbon-steel' })?.state).toBe('roomy');
+    const tears = setCrack({ 'metal.sideA.family': 'free-machining-steel' });
+    expect(tears).toMatchObject({ state: 'tight', gap: 'may tear as it sets' });
+  });
+
+  test('stainless weld metal is judged by its own diagram', () => {
+    expect(
+      setCrack({ 'metal.sideA.family': 'austenitic-stainless', 'rod.rodClass': 'E308L-16' }),
+    ).toBeUndefined();
+  });
+});
