@@ -63,6 +63,8 @@ export const RISE_OVER_40_K = {
   range: { low: 60, nominal: 80, high: 100 },
   source: OUR_JUDGEMENT,
 } as const;
+/** Rests are planned so that this share of the duty is left over: a hand is never so even. */
+export const DUTY_MARGIN = { share: 0.08, source: OUR_JUDGEMENT } as const;
 /** Share of its heat that a machine with clogged filters and fins still gets rid of. */
 export const DIRTY_COOLING = {
   range: { low: 0.6, nominal: 0.75, high: 0.9 },

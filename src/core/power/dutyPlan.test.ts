@@ -6,7 +6,7 @@ import { findLevers } from '../plan/levers/levers';
 import { worstWindowArc_s } from '../timeline/timeline';
 
 const long = (edits: Record<string, unknown> = {}) =>
-  demoJob('ramp-guard', { 'joint.length_mm': 4000, 'rod.current_A': 155, ...edits });
+  demoJob('ramp-guard', { 'joint.length_mm': 4000, 'rod.current_A': 155, 'rod.rest_s': 0, ...edits });
 const planOf = (edits?: Record<string, unknown>) => dutyPlan(assess(long(edits), DEMO_KIT).situation);
 
 describe('the ten-minute window along a job', () => {
@@ -31,6 +31,17 @@ describe('the ten-minute window along a job', () => {
     expect(findLevers(long({ 'rod.current_A': 80 }), DEMO_KIT).some(({ id }) => id === 'rest-needed')).toBe(
       false,
     );
+  });
+
+  test('left blank it is planned so that the machine never cuts out, and a twelfth is left over', () => {
+    const { situation, rooms } = assess(long({ 'rod.rest_s': null }), DEMO_KIT);
+    const needed = planOf()?.rest_s ?? NaN;
+    expect(situation.rest.by).toBe('app');
+    expect(situation.rest_s).toBeGreaterThan(needed);
+    expect(planOf({ 'rod.rest_s': situation.rest_s })?.over_s).toBeNull();
+    expect(rooms.find(({ id }) => id === 'duty')?.state).toBe('tight');
+    const quiet = assess(long({ 'rod.rest_s': null, 'rod.current_A': 80 }), DEMO_KIT).situation;
+    expect(quiet.rest).toMatchObject({ value: 0, by: 'app' });
   });
 
   test('says nothing while machine, plate or joint are not known', () => {

@@ -3,6 +3,7 @@ import { ampWindow } from '@core/rods/amps';
 import { memo, useDeferredValue } from 'react';
 import { View } from 'react-native';
 import { UNEQUAL_SIDES } from '@core/data/limits';
+import { inWords } from '@core/units/format';
 import { POLES, ROD_CLASS_IDS, type Pole, type RodClassId } from '@core/data/rods';
 import { ROD_SIZE_IDS, ROD_SIZES, type RodSizeId } from '@core/data/rodSizes';
 import { AIMS, type AimId } from '@core/data/words';
@@ -25,7 +26,7 @@ import { HowItIsRun } from './HowItIsRun';
 /** Rod: class, size, pole, amps and aim. The app proposes; what the welder fixes stays fixed. */
 export function RodStop({ open }: { open: OpenJob }) {
   const { job, edit, assessment } = open;
-  const { rod, pole, joint, current_A, settings } = assessment.situation;
+  const { rod, pole, joint, current_A, settings, rest } = assessment.situation;
   // What lies below the amps is drawn after the rooms have answered.
   const later = useDeferredValue(open);
   const schools = schoolsFor(later.assessment.situation);
@@ -67,7 +68,11 @@ export function RodStop({ open }: { open: OpenJob }) {
           value={job.rod.rest_s}
           typed={job.typed['rod.rest_s']}
           system={open.system}
-          proposed="blank: none"
+          proposed={
+            rest.by === 'app' && rest.value > 0
+              ? `blank: ${inWords(open.system).time(rest.value)}, for the machine`
+              : 'blank: none'
+          }
           onType={(text) => open.type('rod.rest_s', text, 'Rest')}
         />
       </View>

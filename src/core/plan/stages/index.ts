@@ -23,12 +23,12 @@ import {
   meltFitted,
   metalMelt,
   pole,
-  rest_s,
   settings,
   thinShare,
   window,
 } from '../../rods/stages/rod';
 import { runs } from '../../order/runs';
+import { rest, rest_s } from '../../power/rest';
 import { cords, draw, leads, machine, plate, supply } from '../../power/stage';
 
 /** What every stage makes, by its name. */
@@ -71,6 +71,7 @@ const STAGES: Stages = {
   dryness,
   hydrogen,
   settings,
+  rest,
   rest_s,
   heat,
   mix,

@@ -30,7 +30,6 @@ declare module '../../judge/situation' {
     readonly dryness: TinVerdict | null;
     readonly hydrogen: RodHydrogen | null;
     readonly settings: RodSettings | null;
-    readonly rest_s: number;
   }
 }
 
@@ -123,6 +122,3 @@ export function settings({
     })
   );
 }
-
-/** Rest that the welder takes after each rod, s. */
-export const rest_s = ({ entered }: Reads<'entered'>): number => entered.rod.rest_s ?? 0;
