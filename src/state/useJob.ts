@@ -28,9 +28,15 @@ export function useJob(id: string): OpenJob | null {
   const system = useApp((state) => state.settings.system);
   const job = record?.job;
   const now_ms = useClock();
+  // What is typed is judged at once beside the proposal that stands; whether another would be better is looked for after it is drawn.
+  const settled = useDeferredValue(job);
+  const preferred = useMemo(
+    () => (settled ? assess(settled, kit, system, now_ms).situation.preferred : null),
+    [settled, kit, system, now_ms],
+  );
   const assessment = useMemo(
-    () => (job ? assess(job, kit, system, now_ms) : null),
-    [job, kit, system, now_ms],
+    () => (job ? assess(job, kit, system, now_ms, preferred) : null),
+    [job, kit, system, now_ms, preferred],
   );
   if (!record || !job || !assessment || record.deletedAt !== null) return null;
   const edit = (edits: readonly JobEdit[], title: string) => void editJob(id, edits, title);

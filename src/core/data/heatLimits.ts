@@ -14,6 +14,8 @@ export const HARD_LIMIT_HV = {
 export const HARDNESS_DOUBT_HV = { value: 30, source: OUR_JUDGEMENT } as const;
 /** Cooling time that quenched and tempered plate wants, s from 800 to 500 °C. */
 export const QUENCHED_COOLING_s = { low: 5, high: 20, source: memoryOf('plate makers, Q&T plate') } as const;
+/** Hardened plate is let cool between beads to no less than this, and to so much over what is asked, in steps, °C. */
+export const HARD_CEILING = { least_C: 75, over_C: 30, step_C: 25, source: PRACTICE } as const;
 /** Thick plate of families that a cold small bead quenches too fast: fewer and bigger ones are laid. */
 export const LIKES_BIG_BEADS = {
   families: ['quenched-tempered-wear-plate'] as readonly FamilyId[],

@@ -1,6 +1,19 @@
+import type { Pole, RodClassId } from '../data/rods';
+import type { RodSizeId } from '../data/rodSizes';
 import type { Job } from '../formats/job';
 import type { Kit } from '../formats/kit';
 import type { UnitSystem } from '../units/kinds';
+
+/** A rod, its pole and its amps, taken in place of what the rules begin with; what the welder fixed stays his. */
+export interface Preferred {
+  rodClass: RodClassId;
+  size: RodSizeId;
+  /** Null: the rod's usual one. */
+  pole: Pole | null;
+  /** Place in the rod's range, 0 to 1; null: the usual amps. */
+  ampsAt: number | null;
+  why: string;
+}
 
 /** What a judgement starts from. */
 export interface Given {
@@ -9,6 +22,8 @@ export interface Given {
   kit: Kit;
   /** The units the reader works in: words use it, numbers do not. */
   system: UnitSystem;
+  /** What was found to leave every room open, where the first proposal does not; null where the rules answer. */
+  preferred: Preferred | null;
   /** What the clock says, ms since 1970; null where nothing may depend on it. */
   now_ms: number | null;
 }

@@ -106,7 +106,8 @@ export function remediesFor(situation: Situation): Remedy[] {
     const lever = levers.find(
       (one) => ids.includes(one.id) || (ids.includes(SMALLER) && isSmallerRod(one, situation)),
     );
-    const after = lever && assess(applyEdits(job, lever.edits), kit).situation.blow;
+    const after =
+      lever && assess(applyEdits(job, lever.edits), kit, 'metric', null, situation.preferred).situation.blow;
     if (!lever || !after) return [];
     const gain_G = roomLeft_G(after) - roomLeft_G(blow);
     const buys = `${gain_G >= 0 ? '+' : '−'}${trimmed(Math.abs(gain_G), 1)} G`;

@@ -40,6 +40,7 @@ export function compareSizes({ situation }: Assessment): SizeChoice[] {
       kit,
       system,
       now_ms,
+      null,
     );
     const { beads, runs, current_A } = other.situation;
     const first = beads?.passes[0];

@@ -11,6 +11,7 @@ import { commonWarmth, familyHeatRule } from '../heat/familyRule';
 import { isReckoned } from '../heat/softFiller';
 import { passLeaves_K_J, preheatLeft, type Piece } from '../heat/piece';
 import { torchWork } from '../heat/torch';
+import { hardKept } from './hardKept';
 import type { BeadPlan } from '../rods/beads';
 import type { Ceiling, HeatInput, HeatPlan } from './heatPlan';
 import { askedOf, ceilingOf, planned, steelsAsked, type HeatContext } from './asked';
@@ -27,7 +28,19 @@ export function resolveHeat(context: HeatContext): HeatPlan {
     .map((id) => familyHeatRule(id, joint.thick_mm, context.ironWay));
   const metal_C = job.look.air_C ?? ASSUMED.air_C;
   const asked = askedOf(steels, context, metal_C);
-  const ceiling = ceilingOf(wants.families, context.ironWay, context.rod);
+  const cools = (heat_kJ_mm: number, from_C: number): CoolingTime =>
+    coolingTime85({
+      heat_kJ_mm,
+      thickness_mm: thick_mm,
+      start_C: Math.min(from_C, 450),
+      shape: jointTraits(joint.kind)?.shape,
+    });
+  const ceiling = hardKept(ceilingOf(wants.families, context.ironWay, context.rod), {
+    families: wants.families,
+    input,
+    aim_C: asked.aim_C,
+    cools,
+  });
   const preheat = planned(job, asked, ceiling, commonWarmth(rules).max_C);
   const bare = pieceOf(context, metal_C, preheat?.value ?? metal_C, ceiling);
   const start_C = Math.max(metal_C, preheat?.value ?? metal_C);
@@ -46,13 +59,6 @@ export function resolveHeat(context: HeatContext): HeatPlan {
   const curve = curveOf(context, piece, preheat?.value ?? null);
   const correction = correctionOf(job, curve);
   const cooling = coolingOf(piece, correction?.kind === 'corrected' ? correction.faster : 1);
-  const cools = (heat_kJ_mm: number, from_C: number): CoolingTime =>
-    coolingTime85({
-      heat_kJ_mm,
-      thickness_mm: thick_mm,
-      start_C: Math.min(from_C, 450),
-      shape: jointTraits(joint.kind)?.shape,
-    });
   return {
     steels,
     ...asked,

@@ -11,6 +11,12 @@ export interface RodChoice {
   why: string;
 }
 
+/** True where two are the same class and size. */
+export const isThat = (
+  a: Pick<RodChoice, 'rodClass' | 'size'>,
+  b: Pick<RodChoice, 'rodClass' | 'size'>,
+): boolean => a.rodClass === b.rodClass && a.size === b.size;
+
 /** Chooses a rod: from the tins on hand first, else from the table ("worth buying"). Null: nothing acceptable exists. */
 export function chooseRod(question: RodQuestion): RodChoice | null {
   const onHand = rankTins(question).find(({ shut, tin }) => shut === '' && tin?.count !== 0);

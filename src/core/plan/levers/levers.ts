@@ -46,7 +46,8 @@ const canBeTyped = ({ edits }: Change): boolean =>
 
 function judge(change: Change, job: Job, kit: Kit, assessed: Assessment, system: UnitSystem): Lever {
   const before = assessed.rooms;
-  const after = assess(applyEdits(job, change.edits), kit, system, assessed.situation.now_ms).rooms;
+  const { now_ms, preferred } = assessed.situation;
+  const after = assess(applyEdits(job, change.edits), kit, system, now_ms, preferred).rooms;
   const effects = before.flatMap((room): LeverEffect[] => {
     const then = after.find(({ id }) => id === room.id);
     if (!then || then === room) return [];

@@ -85,7 +85,7 @@ const STAGES: Stages = {
   assumed,
 };
 
-const GRAPH = graphOf<Given, Stages>(['entered', 'kit', 'system', 'now_ms'], STAGES);
+const GRAPH = graphOf<Given, Stages>(['entered', 'kit', 'system', 'now_ms', 'preferred'], STAGES);
 
 /** Fills a job's blanks with proposals, leaving out entries that cannot be so. */
 export const situationOf = (given: Given): Situation => GRAPH.of(given);

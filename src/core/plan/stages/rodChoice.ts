@@ -8,7 +8,8 @@ import { wantedFor, type RodQuestion } from '../../rods/rank';
 import type { Choice } from '../../judge/choice';
 import { mixWorth } from '../../mix/mixWorth';
 import { rodsForJoint } from '../../mix/wantedRods';
-import type { Reads } from '../../judge/situation';
+import type { Job } from '../../formats/job';
+import type { Preferred, Reads } from '../../judge/situation';
 
 declare module '../../judge/situation' {
   interface Situation {
@@ -48,6 +49,10 @@ export function rodQuestion(
   };
 }
 
+/** True where what was found keeps to what the welder fixed. */
+const suits = (found: Preferred, { rodClass, size }: Pick<Job['rod'], 'rodClass' | 'size'>): boolean =>
+  (rodClass ?? found.rodClass) === found.rodClass && (size ?? found.size) === found.size;
+
 /** The rod, chosen for the joint as it was entered; null where none is to be told. */
 export function enteredRod({
   entered,
@@ -57,13 +62,22 @@ export function enteredRod({
   plate,
   wants,
   at_ms: at,
-}: Reads<'entered' | 'noRod' | 'kit' | 'machine' | 'plate' | 'wants' | 'at_ms'>): Choice<RodChoice> | null {
+  preferred,
+}: Reads<
+  'entered' | 'noRod' | 'kit' | 'machine' | 'plate' | 'wants' | 'at_ms' | 'preferred'
+>): Choice<RodChoice> | null {
   if (noRod) return null;
   const { rodClass, size } = entered.rod;
   const joint = jointGeometry(entered.joint);
   const question = rodQuestion({ job: entered, kit, machine, plate, wants, joint, at_ms: at });
-  const rod = chooseRod({ ...question, fixedClass: rodClass, fixedSize: size });
-  return rod && { value: rod, by: rodClass !== null || size !== null ? 'you' : 'app', why: rod.why };
+  const found = preferred && suits(preferred, entered.rod) ? preferred : null;
+  const rod = chooseRod({
+    ...question,
+    fixedClass: found?.rodClass ?? rodClass,
+    fixedSize: found?.size ?? size,
+  });
+  const why = found?.why ?? rod?.why ?? '';
+  return rod && { value: { ...rod, why }, by: rodClass !== null || size !== null ? 'you' : 'app', why };
 }
 
 /** The rod that is planned with. */

@@ -8,7 +8,7 @@ import { memoizeOf, situationOf } from '.';
 import { graphOf, whole } from '../../judge/graph';
 
 const at = (job: Job): Situation =>
-  situationOf({ entered: job, kit: DEMO_KIT, system: 'metric', now_ms: null });
+  situationOf({ entered: job, kit: DEMO_KIT, system: 'metric', now_ms: null, preferred: null });
 const JOB = demoJob('cradle-arm');
 const WHAT_IS_MADE = [
   'wants',

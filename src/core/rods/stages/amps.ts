@@ -4,7 +4,7 @@ import { ROD_SIZES } from '../../data/rodSizes';
 import { fusionFloor_A } from '../../heat/fusion';
 import { rodClass } from '../../data/rods';
 import { planBeads } from '../beads';
-import type { RodChoice } from '../choose';
+import { isThat, type RodChoice } from '../choose';
 import type { Choice } from '../../judge/choice';
 import { holesRange } from './holes';
 import type { Reads } from '../../judge/situation';
@@ -69,9 +69,12 @@ export function startAmps(rod: RodChoice, window: AmpWindow, context: AmpsContex
 }
 
 /** Amps that the app begins with; null where no rod is told. */
-export function proposed_A(context: AmpsContext & Reads<'rod' | 'window'>): number | null {
-  const { rod, window } = context;
-  return rod && window && startAmps(rod.value, window, context);
+export function proposed_A(context: AmpsContext & Reads<'rod' | 'window' | 'preferred'>): number | null {
+  const { rod, window, preferred } = context;
+  if (!rod || !window) return null;
+  if (preferred?.ampsAt == null || !isThat(preferred, rod.value))
+    return startAmps(rod.value, window, context);
+  return Math.round(window.low_A + preferred.ampsAt * (window.high_A - window.low_A));
 }
 
 /** Amps: what the welder set, or what the app proposes. */

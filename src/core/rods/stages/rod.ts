@@ -2,7 +2,7 @@ import type { Pole } from '../../data/rods';
 import type { AimId } from '../../data/words';
 import { meltOf, type Melt } from '../../heat/melt';
 import { ampWindow, type AmpWindow } from '../amps/amps';
-import { choosePole } from '../choose';
+import { choosePole, isThat } from '../choose';
 import { rodHydrogen, type RodHydrogen } from '../keeping/hydrogen';
 import { rebaked, tinVerdict, type TinVerdict } from '../keeping/verdict';
 import { heatShare, settingsFor, type RodSettings } from '../settings';
@@ -50,9 +50,12 @@ export function pole({
   rod: taken,
   machine,
   joint,
-}: Reads<'entered' | 'rod' | 'machine' | 'joint'>): Choice<Pole> | null {
+  preferred,
+}: Reads<'entered' | 'rod' | 'machine' | 'joint' | 'preferred'>): Choice<Pole> | null {
   if (entered.rod.pole !== null) return { value: entered.rod.pole, by: 'you', why: 'You chose it.' };
   if (!taken) return null;
+  if (preferred?.pole && isThat(preferred, taken.value))
+    return { value: preferred.pole, by: 'app', why: preferred.why };
   const chosen = choosePole(taken.value.rodClass, machine?.value.poles ?? null, joint.thin_mm);
   return { value: chosen.pole, by: 'app', why: chosen.why };
 }
