@@ -179,7 +179,13 @@ describe('levers', () => {
   });
 
   test('buttering the steel makes the joint stainless to stainless: 308L will then do, with its own step', () => {
-    const job = post({ 'rod.rodClass': null, 'rod.size': null, 'weld.butter': true });
+    const job = post({
+      'joint.thicknessA_mm': 4,
+      'joint.thicknessB_mm': 4,
+      'rod.rodClass': null,
+      'rod.size': null,
+      'weld.butter': true,
+    });
     const { situation } = assess(job, withTin('E308L-16'));
     expect(situation.rod?.value.rodClass).toBe('E308L-16');
     expect(situation.mix?.butter).toMatchObject({ on: 'B', rodClass: 'E309L-16', planned: true });

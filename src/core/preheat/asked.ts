@@ -135,6 +135,7 @@ export function ceilingOf(
   families: readonly FamilyId[],
   ironWay: IronWay | null,
   rod: Pick<RodChoice, 'rodClass'> | null = null,
+  isWarmed = false,
 ): Ceiling | null {
   const harder = families.flatMap((family) =>
     hardens(family) ? [familyHeatRule(family, null, ironWay).interpassMax_C ?? 0] : [],
@@ -142,7 +143,7 @@ export function ceilingOf(
   const each = families.flatMap((family): Ceiling[] => {
     const rule = familyHeatRule(family, null, ironWay);
     const most_C = rule.interpassMax_C ?? rule.preheatMax_C;
-    const value_C = families.some(isReckoned) ? (rule.beside_C ?? most_C) : most_C;
+    const value_C = isWarmed ? (rule.beside_C ?? most_C) : most_C;
     if (value_C !== null)
       return [{ value_C, words: `${metalFamily(family).name}: ${rule.words}`, source: rule.source }];
     // What plain steel likes does not overrule what the harder side needs.

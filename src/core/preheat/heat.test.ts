@@ -153,7 +153,13 @@ describe('rooms of heat', () => {
     expect(room(cradle(WEAR), 'softening')).toMatchObject({ unit: 's' });
     expect(room(cradle(WEAR), 'heat-input')).toMatchObject({ unit: 'kJ/mm' });
     const thin = { ...WEAR, 'joint.thicknessA_mm': 6, 'joint.leg_mm': 6 };
-    expect(room(cradle(thin), 'softening')?.state).toBe('none');
+    const hot = { ...thin, 'rod.rodClass': 'E7018', 'rod.size': '5/32', 'rod.current_A': 170 };
+    expect(room(cradle(hot), 'softening')?.state).toBe('none');
+    // Common practice: thin hardened plate is let cool to 100 °C or less between beads, and a small rod then leaves it hard.
+    const { ceiling } = situation(cradle(thin)).heat;
+    expect(ceiling?.value_C).toBeGreaterThanOrEqual(75);
+    expect(ceiling?.value_C).toBeLessThan(200);
+    expect(room(cradle(thin), 'softening')?.state).not.toBe('none');
   });
 
   test('aluminium that was aged loses its strength beside the weld, and duplex has its heat window', () => {

@@ -35,7 +35,7 @@ export function resolveHeat(context: HeatContext): HeatPlan {
       start_C: Math.min(from_C, 450),
       shape: jointTraits(joint.kind)?.shape,
     });
-  const ceiling = hardKept(ceilingOf(wants.families, context.ironWay, context.rod), {
+  const ceiling = hardKept(ceilingOf(wants.families, context.ironWay, context.rod, asked.aim_C > metal_C), {
     families: wants.families,
     input,
     aim_C: asked.aim_C,
