@@ -208,7 +208,8 @@ describe('rooms answer to what they ought to', () => {
           );
         const duty = (mm: number) => roomOf(at(mm), 'duty').value?.nominal ?? 0;
         const rods = (mm: number) => roomOf(at(mm), 'rods').value?.nominal ?? 0;
-        return duty(length + more) >= duty(length) - 1e-9 && rods(length + more) >= rods(length);
+        // One more change of rods that falls into the busiest ten minutes takes a few seconds of arc out of it.
+        return duty(length + more) >= duty(length) - 0.1 && rods(length + more) >= rods(length);
       }),
       { numRuns: 60 },
     );
