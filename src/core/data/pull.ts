@@ -31,6 +31,19 @@ export const BUCKLE = {
 } as const;
 /** Sheet that buckles: up to here, mm. */
 export const BUCKLES_TO_mm = { value: 4, source: OUR_JUDGEMENT } as const;
+/** How wide a piece is taken to be that nobody measured, mm: the flange of a tee, and a panel of sheet. */
+export const ASSUMED_WIDTH = { flange_mm: 150, panel_mm: 400, source: OUR_JUDGEMENT } as const;
+/** How much work is mostly allowed to move where nobody says: out of flat or straight, by its length, mm. */
+export const USUAL_MOVE = {
+  rows: [
+    { upTo_mm: 120, move_mm: 1.5 },
+    { upTo_mm: 400, move_mm: 3 },
+    { upTo_mm: 1000, move_mm: 5.5 },
+    { upTo_mm: 2000, move_mm: 9 },
+    { upTo_mm: Infinity, move_mm: 11 },
+  ],
+  source: memoryOf('EN ISO 13920, class G'),
+} as const;
 /** What a leg grows to under a heavy hand. */
 export const HEAVY_HAND = { times: 1.5, source: OUR_JUDGEMENT } as const;
 /** Scatter of a hand weld's pull about the formula, as a share. */

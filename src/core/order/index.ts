@@ -5,5 +5,5 @@ export type { OrderJudged } from './judgeOrder';
 export { troubled } from './levers';
 export { countedFrom, orderInWords, orderName, type OrderPlan } from './orderPlan';
 export { firstFew, termsOf, type OrderQuestion } from './orderQuestion';
-export { presetOf, type PullPlan } from './pullPlan';
+export { presetOf, usualMove_mm, type PullPlan } from './pullPlan';
 export { EXHAUSTIVE_TO } from './search';

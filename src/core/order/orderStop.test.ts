@@ -7,7 +7,7 @@ import { assess } from '../plan/assess';
 import { findLevers } from '../plan/levers/levers';
 import { makePlan } from '../plan/plan';
 import { orderInWords } from './orderPlan';
-import { presetOf } from './pullPlan';
+import { presetOf, usualMove_mm } from './pullPlan';
 import { remediesFor } from '../plan/remedies';
 
 const room = (job: Job, id: string) => assess(job, DEMO_KIT).rooms.find((r) => r.id === id);
@@ -118,8 +118,14 @@ describe('pull against what it may move', () => {
     'joint.length_mm': 300,
   };
 
-  test('nothing is said while nobody minds; typed, it is held against it', () => {
-    expect(room(demoJob('ramp-guard', butt), 'transverse')).toBeUndefined();
+  // EN ISO 13920, class G, from memory: 3 mm out of flat over 120 to 400 mm, 5.5 mm to 1 m, 9 mm to 2 m.
+  test('where nobody says, it is held to what is usual, which only warns; typed, it is held against that', () => {
+    expect([usualMove_mm(120), usualMove_mm(400), usualMove_mm(1000), usualMove_mm(1500)]).toEqual([
+      1.5, 3, 5.5, 9,
+    ]);
+    expect(room(demoJob('ramp-guard', butt), 'transverse')).toMatchObject({ until: '3 mm is usual' });
+    const sheet = demoJob('vent-cowl', { 'heat.pieceWidth_mm': null });
+    expect(room(sheet, 'buckle')?.state).not.toBe('none');
     expect(room(demoJob('ramp-guard', { ...butt, 'order.tolerance_mm': 0.2 }), 'transverse')?.state).toBe(
       'none',
     );

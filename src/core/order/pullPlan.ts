@@ -1,5 +1,5 @@
 import { jointTraits } from '../data/joints';
-import { BUCKLES_TO_mm, HEAVY_HAND } from '../data/pull';
+import { ASSUMED_WIDTH, BUCKLES_TO_mm, HEAVY_HAND, USUAL_MOVE } from '../data/pull';
 import type { JointGeometry } from '../joint/geometry';
 import type { Job } from '../formats/job';
 import { angular_mm, bow_mm, buckles_N, teeSection, tendon_N, transverse_mm } from './pull';
@@ -9,6 +9,9 @@ import { mapRange, type Range } from '../units/range';
 
 /** How the parts of a job are pulled; each null where it does not apply or a size of it is not known. */
 export interface PullPlan {
+  /** The piece as wide as it was measured, or as it is taken to be, mm. */
+  width_mm: number;
+  measured: boolean;
   /** In across a butt, mm. */
   transverse_mm: Range | null;
   /** Edge of the flange lifted by the fillets, mm. */
@@ -40,12 +43,15 @@ interface PullContext {
 /** Works out how a job pulls. */
 export function resolvePull({ job, joint, beads, input }: PullContext): PullPlan {
   const { kind, thin_mm, thick_mm, area_mm2, gap_mm, leg_mm } = joint;
-  const width_mm = job.heat.pieceWidth_mm;
+  const typed_mm = job.heat.pieceWidth_mm;
   const { butt = false, lifts: isTee = false } = jointTraits(kind) ?? {};
   const laid_mm2 = beads?.passes.reduce((sum, pass) => sum + pass.area_mm2, 0) ?? area_mm2;
   const sheet = thin_mm !== null && thin_mm <= BUCKLES_TO_mm.value;
-  const lifts = isTee && thick_mm !== null && width_mm !== null;
+  const lifts = isTee && thick_mm !== null;
+  const width_mm = typed_mm ?? (isTee ? ASSUMED_WIDTH.flange_mm : ASSUMED_WIDTH.panel_mm);
   return {
+    width_mm,
+    measured: typed_mm !== null,
     transverse_mm:
       butt && laid_mm2 !== null && thin_mm !== null ? transverse_mm(laid_mm2, thin_mm, gap_mm ?? 0) : null,
     angular_mm: lifts && leg_mm !== null ? angular_mm(width_mm, leg_mm, thick_mm) : null,
@@ -55,9 +61,13 @@ export function resolvePull({ job, joint, beads, input }: PullContext): PullPlan
         : [],
     bow_mm: bowOf(job, laid_mm2),
     along_N: sheet && input !== null ? tendon_N(input.most_kJ_mm) : null,
-    buckles_N: sheet && thin_mm !== null && width_mm !== null ? buckles_N(width_mm, thin_mm) : null,
+    buckles_N: sheet && thin_mm !== null ? buckles_N(width_mm, thin_mm) : null,
   };
 }
+
+/** How much a length of work is mostly allowed to move, mm. */
+export const usualMove_mm = (length_mm: number): number =>
+  USUAL_MOVE.rows.find(({ upTo_mm }) => length_mm <= upTo_mm)?.move_mm ?? 0;
 
 /** A tee bows along its length: side A is the upright, side B the flange. */
 function bowOf({ joint, heat, order }: Job, laid_mm2: number | null): Range | null {

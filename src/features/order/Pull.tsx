@@ -1,8 +1,7 @@
-import { jointTraits } from '@core/data/joints';
 import { View } from 'react-native';
 import { ANGULAR, BOW, TENDON, TRANSVERSE } from '@core/data/pull';
 import { sourceWords } from '@core/units/sources';
-import { presetOf } from '@core/order';
+import { presetOf, usualMove_mm } from '@core/order';
 import { inWords, trimmed } from '@core/units/format';
 import type { OpenJob } from '@/state/useJob';
 import { Card } from '@/ui/Card';
@@ -14,12 +13,11 @@ import { BowPicture, DrawnTogether, LiftPicture, WavesPicture } from './PullPict
 
 /** How it pulls, drawn, against what it may; what helps; and what overwelding costs. */
 export function Pull({ open }: { open: OpenJob }) {
-  const { pull, job, joint, length_mm, heat } = open.assessment.situation;
-  const { pieceWidth_mm } = job.heat;
+  const { pull, joint, length_mm, heat } = open.assessment.situation;
   const say = inWords(open.system);
-  const asksWidth = pieceWidth_mm === null && (jointTraits(joint.kind)?.lifts || pull.along_N !== null);
+  const wide = pull.measured ? '' : `, taken to be ${say.size(pull.width_mm)} wide`;
   const nothing = !pull.transverse_mm && !pull.angular_mm && !pull.bow_mm && !pull.along_N;
-  const preset = pull.angular_mm && pieceWidth_mm !== null ? presetOf(pull.angular_mm, pieceWidth_mm) : null;
+  const preset = pull.angular_mm && presetOf(pull.angular_mm, pull.width_mm);
   const buckles = pull.along_N !== null && pull.buckles_N !== null && pull.along_N.high > pull.buckles_N.low;
   return (
     <Card testID="pull">
@@ -43,13 +41,13 @@ export function Pull({ open }: { open: OpenJob }) {
       {pull.angular_mm && (
         <Told
           id="angular"
-          words={`Lifts the flange’s edge by ${span(pull.angular_mm)}.`}
+          words={`Lifts the flange’s edge by ${span(pull.angular_mm)}${wide}.`}
           source={sourceWords(ANGULAR.source)}
         >
-          {pieceWidth_mm !== null && joint.thick_mm !== null && (
+          {joint.thick_mm !== null && (
             <LiftPicture
               lift_mm={pull.angular_mm.nominal}
-              width_mm={pieceWidth_mm}
+              width_mm={pull.width_mm}
               flange_mm={joint.thick_mm}
             />
           )}
@@ -76,7 +74,7 @@ export function Pull({ open }: { open: OpenJob }) {
       {pull.along_N && (
         <Told
           id="along"
-          words={`Pulls along itself with about ${trimmed(pull.along_N.nominal / 1000, 0)} kN${pull.buckles_N ? `; the sheet buckles at about ${trimmed(pull.buckles_N.nominal / 1000, 0)} kN` : ''}.`}
+          words={`Pulls along itself with about ${trimmed(pull.along_N.nominal / 1000, 0)} kN${pull.buckles_N ? `; the sheet buckles at about ${trimmed(pull.buckles_N.nominal / 1000, 0)} kN${wide}` : ''}.`}
           source={sourceWords(TENDON.source)}
         >
           {buckles && (
@@ -89,14 +87,13 @@ export function Pull({ open }: { open: OpenJob }) {
           )}
         </Told>
       )}
-      {nothing && (
-        <Words tone="quiet">
-          {asksWidth
-            ? 'Type how wide the piece is, above: then it can be told.'
-            : 'Nothing that these formulas tell.'}
-        </Words>
-      )}
-      <JobField open={open} path="order.tolerance_mm" title="It may move" proposed="blank: nobody minds" />
+      {nothing && <Words tone="quiet">Nothing that these formulas tell.</Words>}
+      <JobField
+        open={open}
+        path="order.tolerance_mm"
+        title="It may move"
+        proposed={`blank: ${say.size(usualMove_mm(pull.width_mm))} over ${say.size(pull.width_mm)}, as usual work is held`}
+      />
       <Words as="small">
         Less weld, fewer passes and a tight fit pull least; from the middle out, and let it cool between.
       </Words>

@@ -1,47 +1,96 @@
-import { ANGULAR, BOW, BUCKLE, PULL_DOUBT, TENDON, TRANSVERSE } from '../../data/pull';
+import {
+  ANGULAR,
+  ASSUMED_WIDTH,
+  BOW,
+  BUCKLE,
+  BUCKLES_TO_mm,
+  PULL_DOUBT,
+  TENDON,
+  TRANSVERSE,
+  USUAL_MOVE,
+} from '../../data/pull';
 import { CHOSEN } from '../../units/sources';
 import { inWords, trimmed } from '../../units/format';
 import { exactly, type Range } from '../../units/range';
-import { guessed, under, type RoomBody } from '../../judge/room';
+import { ofThumb, ruled, under, type RoomBody } from '../../judge/room';
+import { usualMove_mm } from '../pullPlan';
 import type { Reads } from '../../judge/situation';
 import type { Assessor } from '../../judge/assessor';
 
-/** A pull against what the welder said it may move; nothing where nobody said. */
+/** A pull against what the welder said it may move, or against what work is mostly held to: that only warns. */
 function against(
-  { job, system }: Reads<'job' | 'system'>,
+  { job, joint, system }: Reads<'job' | 'joint' | 'system'>,
   pull: Range | null,
-  what: string,
-  reasons: RoomBody['reasons'],
+  { what, over_mm, reasons }: { what: string; over_mm: number; reasons: RoomBody['reasons'] },
 ): RoomBody | null {
+  if (pull === null) return null;
   const { tolerance_mm } = job.order;
-  if (pull === null || tolerance_mm === null) return null;
+  const may_mm = tolerance_mm ?? usualMove_mm(over_mm);
   const say = inWords(system).size;
-  return guessed(
-    under('mm', pull, exactly(tolerance_mm), {
-      now: `${what} ${trimmed(pull.low, 1)} to ${trimmed(pull.high, 1)} mm`,
-      gap: 'before it is too much',
-      past: 'more than it may move',
-      until: `${say(tolerance_mm)} by you`,
-      reasons: [...reasons, { words: `It may move ${say(tolerance_mm)}: you said so.`, source: CHOSEN }],
-    }),
-    'may move too far',
-  );
+  const body = under('mm', pull, exactly(may_mm), {
+    now: `${what} ${trimmed(pull.low, 1)} to ${trimmed(pull.high, 1)} mm`,
+    gap: 'before it is too much',
+    past: 'more than it may move',
+    until: tolerance_mm === null ? `${say(may_mm)} is usual` : `${say(may_mm)} by you`,
+    reasons: [
+      ...reasons,
+      tolerance_mm === null
+        ? {
+            words: `Nobody said what it may move: over ${say(over_mm)} work is mostly held to ${say(may_mm)}.`,
+            source: USUAL_MOVE.source,
+          }
+        : { words: `It may move ${say(may_mm)}: you said so.`, source: CHOSEN },
+    ],
+    ask: tolerance_mm === null ? 'Type at Order how much it may move.' : '',
+  });
+  return warnsOnly(body, {
+    isKnown: tolerance_mm !== null,
+    sheet: (joint.thin_mm ?? 0) <= BUCKLES_TO_mm.value,
+    gap: 'may move too far',
+  });
 }
+
+/**
+ * A fit shuts a plan only where its good end fails too, and not at all against something that nobody said or measured: then it is a warning,
+ * and on plate, which is rarely sent back for it, a mild one.
+ */
+const warnsOnly = (
+  body: RoomBody,
+  { isKnown, sheet, gap }: { isKnown: boolean; sheet: boolean; gap: string },
+): RoomBody =>
+  isKnown || body.state === 'roomy' || body.state === 'snug'
+    ? ofThumb(body, gap)
+    : { ...ruled(body, sheet ? 'tight' : 'snug'), gap };
+
+/** Said where the width is only taken to be so. */
+const assumed = ({ pull, system }: Reads<'pull' | 'system'>): RoomBody['reasons'] =>
+  pull.measured
+    ? []
+    : [
+        {
+          words: `Nobody measured the piece: taken to be ${inWords(system).size(pull.width_mm)} wide.`,
+          source: ASSUMED_WIDTH.source,
+        },
+      ];
 
 /** In across a butt. */
 export const transverse: Assessor = {
   title: 'Pull across the butt',
   short: 'pulls in',
   stop: 'order',
-  assess: (situation: Reads<'pull' | 'job' | 'system'>) =>
-    against(situation, situation.pull.transverse_mm, 'pulls in', [
-      {
-        words:
-          'A tenth to a fifth of the weld’s area over the thickness, and a twentieth of the root opening.',
-        source: TRANSVERSE.spraragen.source,
-      },
-      { words: 'Less weld, a tighter fit, fewer passes pull less.', source: TRANSVERSE.blodgett.source },
-    ]),
+  assess: (situation: Reads<'pull' | 'job' | 'joint' | 'system'>) =>
+    against(situation, situation.pull.transverse_mm, {
+      what: 'pulls in',
+      over_mm: situation.pull.width_mm,
+      reasons: [
+        {
+          words:
+            'A tenth to a fifth of the weld’s area over the thickness, and a twentieth of the root opening.',
+          source: TRANSVERSE.spraragen.source,
+        },
+        { words: 'Less weld, a tighter fit, fewer passes pull less.', source: TRANSVERSE.blodgett.source },
+      ],
+    }),
 };
 
 /** The edge of a flange lifted by fillets. */
@@ -49,15 +98,20 @@ export const angular: Assessor = {
   title: 'Lift of the flange',
   short: 'lifts',
   stop: 'order',
-  assess: (situation: Reads<'pull' | 'job' | 'system'>) =>
-    against(situation, situation.pull.angular_mm, 'lifts', [
-      {
-        words:
-          '0.02 W D^1.3 / T^2 in inches, for fillets on both sides: the leg counts more than the length.',
-        source: ANGULAR.source,
-      },
-      { words: 'By hand it scatters by a third.', source: PULL_DOUBT.source },
-    ]),
+  assess: (situation: Reads<'pull' | 'job' | 'joint' | 'system'>) =>
+    against(situation, situation.pull.angular_mm, {
+      what: 'lifts',
+      over_mm: situation.pull.width_mm,
+      reasons: [
+        {
+          words:
+            '0.02 W D^1.3 / T^2 in inches, for fillets on both sides: the leg counts more than the length.',
+          source: ANGULAR.source,
+        },
+        { words: 'By hand it scatters by a third.', source: PULL_DOUBT.source },
+        ...assumed(situation),
+      ],
+    }),
 };
 
 /** A tee bent along its length. */
@@ -65,15 +119,19 @@ export const bow: Assessor = {
   title: 'Bow along the length',
   short: 'bow',
   stop: 'order',
-  assess: (situation: Reads<'pull' | 'job' | 'system'>) =>
-    against(situation, situation.pull.bow_mm, 'bows', [
-      {
-        words:
-          '0.005 A d L^2 / I in inches: weld metal far from the middle of the section bends it, and length counts twice.',
-        source: BOW.source,
-      },
-      { words: 'By hand it scatters by a third.', source: PULL_DOUBT.source },
-    ]),
+  assess: (situation: Reads<'pull' | 'job' | 'joint' | 'system' | 'length_mm'>) =>
+    against(situation, situation.pull.bow_mm, {
+      what: 'bows',
+      over_mm: situation.length_mm,
+      reasons: [
+        {
+          words:
+            '0.005 A d L^2 / I in inches: weld metal far from the middle of the section bends it, and length counts twice.',
+          source: BOW.source,
+        },
+        { words: 'By hand it scatters by a third.', source: PULL_DOUBT.source },
+      ],
+    }),
 };
 
 /** Sheet that the weld's pull along it buckles. */
@@ -81,14 +139,15 @@ export const buckle: Assessor = {
   title: 'Buckling of the sheet',
   short: 'buckles',
   stop: 'order',
-  assess({ pull, wants }: Reads<'pull' | 'wants'>) {
+  assess(situation: Reads<'pull' | 'wants' | 'system'>) {
+    const { pull, wants } = situation;
     if (pull.along_N === null || pull.buckles_N === null || wants.verdict === 'never') return null;
     const kN = (range: Range): Range => ({
       low: range.low / 1000,
       nominal: range.nominal / 1000,
       high: range.high / 1000,
     });
-    return guessed(
+    return warnsOnly(
       under('kN', kN(pull.along_N), kN(pull.buckles_N), {
         now: `pulls ${trimmed(pull.along_N.nominal / 1000, 0)} kN along`,
         gap: 'before it buckles',
@@ -100,10 +159,13 @@ export const buckle: Assessor = {
             words: 'A flat panel as wide as the piece; edges that are bent or held stand more.',
             source: BUCKLE.source,
           },
+          ...assumed(situation),
         ],
-        ask: 'Clamps, a copper bar under it, stitches: less heat in one go.',
+        ask: pull.measured
+          ? 'Clamps, a copper bar under it, stitches: less heat in one go.'
+          : 'Type at Order how wide the piece is.',
       }),
-      'may buckle',
+      { isKnown: pull.measured, sheet: true, gap: 'may buckle' },
     );
   },
 };

@@ -7,7 +7,7 @@ import { pointsHere, type Plate, type Surroundings } from '../plate/nameplate';
 import { exactly, type Range } from '../../units/range';
 import { inWords, trimmed } from '../../units/format';
 import type { UnitSystem } from '../../units/kinds';
-import { guessed, under, unknown } from '../../judge/room';
+import { guessed, ruled, under, unknown } from '../../judge/room';
 import { worstWindowArc_s } from '../../timeline/timeline';
 import type { Assessor } from '../../judge/assessor';
 import { dialledAmps } from '../../rods/dialled';
@@ -27,8 +27,8 @@ export const duty: Assessor = {
   title: 'Duty',
   short: 'duty',
   stop: 'power',
-  assess(situation: Reads<'machine' | 'plate' | 'timeline' | 'current_A' | 'job' | 'system'>) {
-    const { machine, plate, timeline, current_A, job, system } = situation;
+  assess(situation: Reads<'machine' | 'plate' | 'timeline' | 'current_A' | 'job' | 'system' | 'rest'>) {
+    const { machine, plate, timeline, current_A, job, system, rest } = situation;
     const amps = dialledAmps(situation);
     if (!machine || !plate || !timeline || !amps || !current_A) return null;
     if (plate.points.length === 0) {
@@ -74,6 +74,11 @@ export const duty: Assessor = {
       ],
       ask: plate.pointsRead ? '' : 'Type a rated point from the nameplate, at Kit: amps at so many percent.',
     });
-    return plate.pointsRead ? room : guessed(room, 'no rated point');
+    if (!plate.pointsRead) return guessed(room, 'no rated point');
+    // What is only held by rests that were planned is as tight as it gets: left out, the machine cuts out.
+    const isHeld = rest.by === 'app' && rest.value > 0 && room.state !== 'none';
+    return isHeld
+      ? { ...ruled(room, 'tight'), gap: `held by ${inWords(system).time(rest.value)} of rest a rod` }
+      : room;
   },
 };

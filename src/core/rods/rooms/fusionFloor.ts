@@ -1,5 +1,7 @@
 import type { Reads } from '../../judge/situation';
 import { FUSION_FIT } from '../../data/fusion';
+import { jointTraits } from '../../data/joints';
+import { isSheet } from '../../data/limits';
 import { rodClass } from '../../data/rods';
 import { ROD_SIZES } from '../../data/rodSizes';
 import { PRACTICE } from '../../units/sources';
@@ -11,9 +13,12 @@ import type { Assessor } from '../../judge/assessor';
 import { dialledAmps } from '../dialled';
 import { isUneven } from '../../joint/geometry';
 
-/** Amps over those at which the thick side is only wetted, and slag is caught under the bead. */
+/** Share of the heat that goes into each of two like plates. */
+const HALF = 0.5;
+
+/** Amps over those at which thick metal is only wetted, and slag is caught under the bead. */
 export const fusionFloor: Assessor = {
-  title: 'Fusion on the thick side',
+  title: 'Fusion on thick metal',
   short: 'fusion',
   stop: 'rod',
   assess(
@@ -24,17 +29,20 @@ export const fusionFloor: Assessor = {
     const { joint, rod, aim, current_A, meltFitted, holesAt_A, system, job } = situation;
     const amps = dialledAmps(situation);
     if (!rod || !amps || !current_A || !meltFitted) return null;
-    if (joint.thick_mm === null || !isUneven(joint)) return null;
+    const uneven = isUneven(joint);
+    // Between two plates each draws half of the heat away; sheet is asked for depth instead.
+    const plates = jointTraits(joint.kind)?.corner === true && !isSheet(joint.thin_mm);
+    if (joint.thick_mm === null || !(uneven || plates)) return null;
     const { coating } = rodClass(rod.value.rodClass);
     const { diameter_mm, inches } = ROD_SIZES[rod.value.size];
-    const thickShare = 1 - heatShare(aim.value, job.rod.workAngle_deg);
+    const thickShare = uneven ? 1 - heatShare(aim.value, job.rod.workAngle_deg) : HALF;
     const floor = fusionFloor_A(coating, diameter_mm, joint.thick_mm, thickShare);
     const noWindow = holesAt_A !== null && floor.nominal > holesAt_A.nominal;
     const ceiling = trimmed(holesAt_A?.nominal ?? 0, 0);
     const body = over('A', amps, floor, {
       now: `${current_A.value} A`,
-      gap: noWindow ? 'fused, but no amps suit both sides' : 'over slag caught on the thick side',
-      past: noWindow ? 'short: no amps suit both sides' : 'too cold for the thick side',
+      gap: noWindow ? 'fused, but no amps suit both sides' : 'over slag caught on cold metal',
+      past: noWindow ? 'short: no amps suit both sides' : 'too cold for metal this thick',
       until: `fuses from ${trimmed(floor.nominal, 0)} A`,
       reasons: [
         {
@@ -50,8 +58,8 @@ export const fusionFloor: Assessor = {
             ]
           : []),
       ],
-      ask: 'Cut a scrap joint across: that shows whether the thick side was fused.',
+      ask: 'Cut a scrap joint across: that shows whether the thick metal was fused.',
     });
-    return ofThumb(body, 'the thick side may only be wetted');
+    return ofThumb(body, 'thick metal may only be wetted');
   },
 };
