@@ -1,4 +1,4 @@
-import { UNEQUAL_SIDES } from '../data/limits';
+import { SHEET, UNEQUAL_SIDES } from '../data/limits';
 import { jointTraits, type JointKind } from '../data/joints';
 import type { Job } from '../formats/job';
 import { JOINT_SHAPES } from './shapes';
@@ -37,14 +37,19 @@ const MIN_FILLET_in: readonly { upTo_in: number; leg_in: number }[] = [
 /** Leg over thinner part that makes a fillet on one side about as strong as the part. Common practice. */
 const FULL_STRENGTH_LEG = 0.7;
 
+/** Leg over sheet: a rod lays no smaller bead on it. Common practice: 1.3 to 1.7. */
+const SHEET_LEG = 1.3;
+
 /**
- * Leg by rule: the smallest single-pass fillet for the thicker part, or seven tenths of the thinner, never larger than the thinner.
+ * Leg by rule: the smallest single-pass fillet for the thicker part, or seven tenths of the thinner, never larger than the thinner; on sheet
+ * what a rod lays there.
  * @param thin_mm thinner side, mm
  * @param thick_mm thicker side, mm
- * @returns leg, mm (AWS D1.1, from memory)
+ * @returns leg, mm (AWS D1.1, from memory; sheet: common practice)
  */
 export function legByRule_mm(thin_mm: number, thick_mm: number): number {
-  return Math.min(Math.max(leastFillet_mm(thin_mm, thick_mm), FULL_STRENGTH_LEG * thin_mm), thin_mm);
+  const byRule = Math.min(Math.max(leastFillet_mm(thin_mm, thick_mm), FULL_STRENGTH_LEG * thin_mm), thin_mm);
+  return Math.max(byRule, SHEET_LEG * Math.min(thin_mm, SHEET.upTo_mm));
 }
 
 /** Smallest single-pass fillet, mm: by the thicker part, but never more than the thinner (AWS D1.1, from memory). */
