@@ -264,7 +264,7 @@ describe('the kit', () => {
     await openDemo(b, app.url, 'winch-pawl', 'metal');
     await b.saysMain(/Preheat 390 to 700 °F/);
     await openDemo(b, app.url, 'cradle-arm', 'sheet');
-    const warming = await b.says('step-6', /25[57] °F or more[\s\S]*Below 32 °F warm it to 68 °F/);
+    const warming = await b.says('step-6', /203 °F or more[\s\S]*Below 32 °F warm it to 68 °F/);
     assert.doesNotMatch(warming, /°C|\d mm/);
   });
 });

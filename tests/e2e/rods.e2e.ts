@@ -195,7 +195,7 @@ describe('thin to thick', () => {
     await b.type('rod.workAngle_deg', '62');
     await b.says('how-it-is-run', /62° from the thick side[\s\S]*22 % to the thin side/);
     await b.driver.get(`${app.url}/job/vent-cowl/room/fusion-floor`);
-    await b.saysMain(/over slag caught on the thick side/);
+    await b.saysMain(/over slag caught on cold metal/);
   });
 });
 
