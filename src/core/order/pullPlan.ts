@@ -1,4 +1,5 @@
 import { jointTraits } from '../data/joints';
+import { pieceTraits } from '../data/pieces';
 import { ASSUMED_WIDTH, BUCKLES_TO_mm, HEAVY_HAND, USUAL_MOVE } from '../data/pull';
 import type { JointGeometry } from '../joint/geometry';
 import type { Job } from '../formats/job';
@@ -46,7 +47,11 @@ export function resolvePull({ job, joint, beads, input }: PullContext): PullPlan
   const typed_mm = job.heat.pieceWidth_mm;
   const { butt = false, lifts: isTee = false } = jointTraits(kind) ?? {};
   const laid_mm2 = beads?.passes.reduce((sum, pass) => sum + pass.area_mm2, 0) ?? area_mm2;
-  const sheet = thin_mm !== null && thin_mm <= BUCKLES_TO_mm.value;
+  // A tube holds itself: only a flat panel buckles.
+  const { piece } = job.order;
+  const tube =
+    (piece !== null && pieceTraits(piece).cornered) || (jointTraits(kind)?.run ?? 'line') !== 'line';
+  const sheet = thin_mm !== null && thin_mm <= BUCKLES_TO_mm.value && !tube;
   const lifts = isTee && thick_mm !== null;
   const width_mm = typed_mm ?? (isTee ? ASSUMED_WIDTH.flange_mm : ASSUMED_WIDTH.panel_mm);
   return {

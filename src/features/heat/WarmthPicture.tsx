@@ -14,7 +14,7 @@ const EDGE = 104;
 
 /**
  * The window of temperature: a jaw from below for what is asked, one from above for the ceiling, and between them where the plan stands.
- * What is asked between two ends is hatched.
+ * What is asked between two ends is hatched: beyond the jaw, what only an unlucky piece would ask.
  */
 export function WarmthPicture({ open }: { open: OpenJob }) {
   const palette = usePalette();
@@ -74,24 +74,27 @@ export function WarmthPicture({ open }: { open: OpenJob }) {
     >
       <Svg width={width} height={HEIGHT}>
         <Rect x={0} y={TOP} width={width} height={BODY} fill={palette.sunk} />
-        {high > heat.metal_C && (
+        {asked !== null && (
           <Path
-            d={`M 0 ${TOP} H ${x(high) - 7} L ${x(high)} ${TOP + 8} V ${TOP + BODY - 8} L ${x(high) - 7} ${TOP + BODY} H 0 Z`}
+            d={`M 0 ${TOP} H ${asked - 7} L ${asked} ${TOP + 8} V ${TOP + BODY - 8} L ${asked - 7} ${TOP + BODY} H 0 Z`}
             fill={palette.steel}
           />
         )}
-        {hatch.map((n) => (
-          <Line
-            key={n}
-            x1={x(Math.max(low, from_C)) + n * 8}
-            x2={x(Math.max(low, from_C)) + n * 8 + 8}
-            y1={TOP + BODY}
-            y2={TOP}
-            stroke={palette.onSteel}
-            strokeOpacity={0.45}
-            strokeWidth={2}
-          />
-        ))}
+        {hatch.map((n) => {
+          const from = x(Math.max(low, from_C)) + n * 8;
+          return (
+            <Line
+              key={n}
+              x1={from}
+              x2={from + 8}
+              y1={TOP + BODY}
+              y2={TOP}
+              stroke={from < (asked ?? 0) - 8 ? palette.onSteel : palette.steel}
+              strokeOpacity={0.45}
+              strokeWidth={2}
+            />
+          );
+        })}
         {ceiling_C !== null && (
           <Path
             d={`M ${width} ${TOP} H ${x(ceiling_C) + 7} L ${x(ceiling_C)} ${TOP + 8} V ${TOP + BODY - 8} L ${x(ceiling_C) + 7} ${TOP + BODY} H ${width} Z`}

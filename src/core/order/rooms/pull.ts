@@ -12,7 +12,7 @@ import {
 import { CHOSEN } from '../../units/sources';
 import { inWords, trimmed } from '../../units/format';
 import { exactly, type Range } from '../../units/range';
-import { ofThumb, ruled, under, type RoomBody } from '../../judge/room';
+import { ofThumb, under, yesNo, type RoomBody } from '../../judge/room';
 import { usualMove_mm } from '../pullPlan';
 import type { Reads } from '../../judge/situation';
 import type { Assessor } from '../../judge/assessor';
@@ -27,7 +27,7 @@ function against(
   const { tolerance_mm } = job.order;
   const may_mm = tolerance_mm ?? usualMove_mm(over_mm);
   const say = inWords(system).size;
-  const body = under('mm', pull, exactly(may_mm), {
+  const spoken = {
     now: `${what} ${trimmed(pull.low, 1)} to ${trimmed(pull.high, 1)} mm`,
     gap: 'before it is too much',
     past: 'more than it may move',
@@ -42,25 +42,29 @@ function against(
         : { words: `It may move ${say(may_mm)}: you said so.`, source: CHOSEN },
     ],
     ask: tolerance_mm === null ? 'Type at Order how much it may move.' : '',
-  });
-  return warnsOnly(body, {
+  };
+  return warnsOnly(under('mm', pull, exactly(may_mm), spoken), {
     isKnown: tolerance_mm !== null,
     sheet: (joint.thin_mm ?? 0) <= BUCKLES_TO_mm.value,
     gap: 'may move too far',
   });
 }
 
+/** Share that is left where plate, which is rarely sent back for it, may move too far. */
+const MILD = 0.15;
+
 /**
- * A fit shuts a plan only where its good end fails too, and not at all against something that nobody said or measured: then it is a warning,
- * and on plate, which is rarely sent back for it, a mild one.
+ * A fit shuts a plan only where its good end fails too, and not at all against something that nobody said or measured: then it is marked,
+ * and on plate mildly.
  */
-const warnsOnly = (
+function warnsOnly(
   body: RoomBody,
   { isKnown, sheet, gap }: { isKnown: boolean; sheet: boolean; gap: string },
-): RoomBody =>
-  isKnown || body.state === 'roomy' || body.state === 'snug'
-    ? ofThumb(body, gap)
-    : { ...ruled(body, sheet ? 'tight' : 'snug'), gap };
+): RoomBody {
+  if (isKnown || body.state === 'roomy' || body.state === 'snug') return ofThumb(body, gap);
+  const marked = yesNo('departure', { ...body, gap });
+  return sheet ? marked : { ...marked, state: 'snug', fraction: exactly(MILD) };
+}
 
 /** Said where the width is only taken to be so. */
 const assumed = ({ pull, system }: Reads<'pull' | 'system'>): RoomBody['reasons'] =>
