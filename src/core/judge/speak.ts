@@ -61,7 +61,7 @@ export const STATE_NAMES: Record<RoomState, string> = {
 export function speakState(room: RoomBody): string {
   if (room.state === 'none' && room.left !== null && room.left.nominal > 0) return 'maybe none';
   if (room.shape === 'yes-no')
-    return { roomy: 'clear', snug: 'clear', tight: 'marked', none: 'closed', unknown: 'not known' }[
+    return { roomy: 'clear', snug: 'a little', tight: 'marked', none: 'closed', unknown: 'not known' }[
       room.state
     ];
   return STATE_NAMES[room.state];
