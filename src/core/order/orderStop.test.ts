@@ -124,6 +124,10 @@ describe('pull against what it may move', () => {
       1.5, 3, 5.5, 9,
     ]);
     expect(room(demoJob('ramp-guard', butt), 'transverse')).toMatchObject({ until: '3 mm is usual' });
+    // Taken so where nobody measured: the flange of a tee, and a panel.
+    const wide = (job: Job) => assess(job, DEMO_KIT).situation.pull.width_mm;
+    expect(wide(demoJob('ramp-guard', { 'joint.kind': 't-fillet', 'heat.pieceWidth_mm': null }))).toBe(150);
+    expect(wide(demoJob('ramp-guard', { ...butt, 'heat.pieceWidth_mm': null }))).toBe(400);
     const sheet = demoJob('vent-cowl', { 'heat.pieceWidth_mm': null });
     expect(room(sheet, 'buckle')?.state).not.toBe('none');
     expect(room(demoJob('ramp-guard', { ...butt, 'order.tolerance_mm': 0.2 }), 'transverse')?.state).toBe(

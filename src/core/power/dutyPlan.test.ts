@@ -40,6 +40,13 @@ describe('the ten-minute window along a job', () => {
     expect(situation.rest_s).toBeGreaterThan(needed);
     expect(planOf({ 'rod.rest_s': situation.rest_s })?.over_s).toBeNull();
     expect(rooms.find(({ id }) => id === 'duty')?.state).toBe('tight');
+    // On a seam whose tacks do not fill the window by themselves: 0.92 of it at the bad end of the dial, 0.89 at its face value.
+    const short = { 'joint.length_mm': 1500 };
+    const rest_s = assess(long({ ...short, 'rod.rest_s': null }), DEMO_KIT).situation.rest_s;
+    const filled = (after_s: number) =>
+      Math.max(...(planOf({ ...short, 'rod.rest_s': after_s })?.course ?? []).map(({ fill }) => fill));
+    expect(filled(rest_s)).toBeLessThanOrEqual(0.89);
+    expect(filled(rest_s - 30)).toBeGreaterThan(0.89);
     const quiet = assess(long({ 'rod.rest_s': null, 'rod.current_A': 80 }), DEMO_KIT).situation;
     expect(quiet.rest).toMatchObject({ value: 0, by: 'app' });
   });

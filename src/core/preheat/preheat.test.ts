@@ -83,6 +83,13 @@ describe('worked values', () => {
   );
 });
 
+test('hard steel that is held fast is warmed 25 °C more (common practice)', () => {
+  const hard = steel({ C: 0.46, Mn: 0.75 });
+  const held = answerFor(hard, question({ restraint: 'high', restraintSet: 'high' }));
+  const free = answerFor(hard, question());
+  expect([held.by, held.preheat_C - free.preheat_C]).toEqual(['square-root', 25]);
+});
+
 describe('outside its validity a method gives a reason and no number', () => {
   const PLATE = { C: 0.18, Si: 0.3, Mn: 1.4 };
   test.each<[string, MethodId, Percent, Partial<AnswerQuestion>]>([
