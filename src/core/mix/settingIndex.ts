@@ -1,4 +1,4 @@
-import { SETTING_CRACK } from '../data/setting';
+import { HAND_BEAD_DEPTH, SETTING_CRACK } from '../data/setting';
 import { percentOf, type Chemistry } from './chemistry';
 
 /**
@@ -17,4 +17,10 @@ export function settingIndex(bead: Chemistry): number {
     of.Mn * percentOf(bead, 'Mn') -
     less
   );
+}
+
+/** The most of it that a bead by hand stands. Source: with the table. */
+export function handStands(): number {
+  const { deep, shallower } = SETTING_CRACK;
+  return deep + (shallower.more * (1 - HAND_BEAD_DEPTH.ratio)) / shallower.ratio;
 }

@@ -53,8 +53,8 @@ export const ALLOY_STEELS = {
       S: [0, 0.02],
       Mo: [0.05, 0.6],
     },
-    // Plate of 400 to 500 HB, as it is welded (plate makers, from memory).
-    usual: { C: [0.12, 0.3], Cr: [0.1, 1], Ni: [0, 0.5], Mo: [0.05, 0.35] },
+    // Plate of 400 to 500 HB, as it is welded (plate makers, from memory); until it is named, the harder counts more.
+    usual: { C: [0.18, 0.3], Cr: [0.1, 1], Ni: [0, 0.5], Mo: [0.05, 0.35] },
     other: 'Wire with low heat; keep inside the maker’s cooling time.',
   }),
   'spring-steel': row({

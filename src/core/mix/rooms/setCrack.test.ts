@@ -1,7 +1,7 @@
 import { DEMO_KIT } from '../../../demo/kit';
 import { demoJob } from '../../../../tests/support/demo';
 import { assess } from '../../plan/assess';
-import { settingIndex } from '../settingIndex';
+import { handStands, settingIndex } from '../settingIndex';
 
 const setCrack = (edits: Record<string, unknown>) =>
   assess(
@@ -19,8 +19,23 @@ describe('cracks down the middle of plain steel', () => {
     expect(settingIndex(bead)).toBeCloseTo(expected, 2);
   });
 
+  // 20 for a fillet as deep as wide, 9 more for every fifth of it shallower (EN 1011-2, annex, from memory); by hand half as deep as wide.
+  test('a bead by hand stands 42', () => {
+    expect(handStands()).toBeCloseTo(42.5, 9);
+  });
+
   test('a basic rod on mild steel sets sound; free-machining steel may tear', () => {
     expect(setCrack({ 'metal.sideA.family': 'low-carbon-steel' })?.state).toBe('roomy');
+    // Common practice: cellulosic roots on mild steel, and basic rods on 1045, do not tear; rail and springs may.
+    expect(setCrack({ 'metal.sideA.family': 'low-carbon-steel', 'rod.rodClass': 'E6010' })?.state).toBe(
+      'roomy',
+    );
+    expect(
+      setCrack({ 'metal.sideA.family': 'medium-carbon-steel', 'metal.sideA.grade': '1045' })?.state,
+    ).toBe('roomy');
+    expect(setCrack({ 'metal.sideA.family': 'high-carbon-steel', 'metal.sideA.grade': '1080' })?.state).toBe(
+      'tight',
+    );
     const tears = setCrack({ 'metal.sideA.family': 'free-machining-steel' });
     expect(tears).toMatchObject({ state: 'tight', gap: 'may tear as it sets' });
   });

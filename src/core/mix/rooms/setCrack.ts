@@ -6,7 +6,7 @@ import { trimmed } from '../../units/format';
 import { percentOf } from '../chemistry';
 import { metalsOf } from '../metalsOf';
 import { settledMix } from '../settledMix';
-import { settingIndex } from '../settingIndex';
+import { handStands, settingIndex } from '../settingIndex';
 
 /** Does a bead of plain steel tear down its middle as it sets? Carbon and sulphur from the metal melted in decide. */
 export const setCrack: Assessor = {
@@ -22,16 +22,17 @@ export const setCrack: Assessor = {
     }));
     if (!mix || !first) return null;
     const { pair, index } = rest.reduce((worst, one) => (one.index > worst.index ? one : worst), first);
-    const { low, high, sulphur_pct } = SETTING_CRACK;
+    const { deep, sulphur_pct } = SETTING_CRACK;
+    const high = handStands();
     const sulphur = percentOf(pair.judged.nominal.percent, 'S');
     const tears = index > high || sulphur > sulphur_pct;
     return yesNo(tears ? 'departure' : 'open', {
       now: `index ${trimmed(index, 0)}, ${trimmed(sulphur, 3)} % sulphur in the bead`,
-      gap: tears ? 'may tear as it sets' : index > low ? 'sets sound with care' : 'sets sound',
-      until: `index ${high}, ${sulphur_pct} % sulphur`,
+      gap: tears ? 'may tear as it sets' : index > deep ? 'sets sound with care' : 'sets sound',
+      until: `index ${trimmed(high, 0)}, ${sulphur_pct} % sulphur`,
       reasons: [
         {
-          words: `${trimmed(100 * mix.dilution.nominal, 0)} % of ${metalsOf(pair)} melted into ${mix.rodClass}: carbon and sulphur pull the last of the pool apart, manganese binds it. For comparing only: it was made for deep machine welds.`,
+          words: `${trimmed(100 * mix.dilution.nominal, 0)} % of ${metalsOf(pair)} melted into ${mix.rodClass}: carbon and sulphur pull the last of the pool apart, manganese binds it. For comparing only: it was made on machine welds, and a bead by hand lies flatter.`,
           source: SETTING_CRACK.source,
         },
       ],
