@@ -11,9 +11,12 @@ export function speakAmount(amount: number, unit: RoomUnit, system: UnitSystem):
       return inWords(system).wind(amount);
     case '°C':
       return inWords(system).degrees(amount);
-    case 'A':
     case 'rods':
-    case 'starts':
+    case 'starts': {
+      const count = trimmed(amount, 0);
+      return `${count} ${count === '1' ? unit.slice(0, -1) : unit}`;
+    }
+    case 'A':
     case 'HV':
     case 's':
       return `${trimmed(amount, 0)} ${unit}`;
@@ -34,9 +37,14 @@ export function speakAmount(amount: number, unit: RoomUnit, system: UnitSystem):
   }
 }
 
-/** The size of the room left, or of what it is past by; null for a yes or no and while unknown. */
+/**
+ * The size of the room left, or of what it is past by; null for a yes or no, while unknown, and where the middle leaves nothing that would
+ * be said as a number: of what is only marked, none is over.
+ */
 export const speakLeft = (room: RoomBody, system: UnitSystem): string | null =>
-  room.left === null ? null : speakAmount(Math.abs(room.left.nominal), room.unit, system);
+  room.left === null || (room.state !== 'none' && room.left.nominal <= 0)
+    ? null
+    : speakAmount(Math.abs(room.left.nominal), room.unit, system);
 
 /** What goes with the amount: "until burn-through", or "past burn-through" once it is. */
 export const speakGap = (room: RoomBody): string =>

@@ -1,4 +1,5 @@
 import { EVERYDAY, NEVER } from '../../../tests/support/everyday';
+import { fullTin } from '../../../tests/support/tins';
 import { DEMO_KIT } from '../../demo/kit';
 import { blankJob } from '../formats/blankJob';
 import { applyEdits } from '../formats/edits';
@@ -10,20 +11,7 @@ import { makePlan } from './plan';
 const kitWith = (rodClass: Kit['tins'][number]['rodClass'], size: Kit['tins'][number]['size']): Kit => ({
   ...DEMO_KIT,
   machines: DEMO_KIT.machines.map((machine) => ({ ...machine, max_A: 400, poles: ['DCEP', 'DCEN', 'AC'] })),
-  tins: [
-    {
-      id: 'x',
-      rodClass,
-      size,
-      count: 200,
-      low_A: null,
-      high_A: null,
-      note: '',
-      printed: '',
-      events: [],
-      typed: {},
-    },
-  ],
+  tins: [fullTin(rodClass, size)],
 });
 
 /** A plain bracket of mild steel, bright and dry, with a setting on it. */

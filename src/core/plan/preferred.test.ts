@@ -1,5 +1,6 @@
 import { DEMO_KIT } from '../../demo/kit';
 import { demoJob } from '../../../tests/support/demo';
+import { fullTin } from '../../../tests/support/tins';
 import type { FamilyId } from '../data/families';
 import { POLES, type RodClassId } from '../data/rods';
 import type { RodSizeId } from '../data/rodSizes';
@@ -12,18 +13,9 @@ import { assess, type Assessment } from './assess';
 import { findLevers } from './levers/levers';
 
 const AT = '2026-01-01T08:00:00.000Z';
-const tin = (rodClass: RodClassId, size: RodSizeId, printed = ''): Kit['tins'][number] => ({
-  id: `${rodClass} ${size}`,
-  rodClass,
-  size,
-  count: 80,
-  low_A: null,
-  high_A: null,
-  note: '',
-  printed,
-  events: [{ at: '2026-01-01T07:00:00.000Z', kind: 'opened' }],
-  typed: {},
-});
+const OPENED = '2026-01-01T07:00:00.000Z';
+const tin = (rodClass: RodClassId, size: RodSizeId, printed = '') =>
+  fullTin(rodClass, size, { printed, openedAt: OPENED });
 /** A truck as many have it. */
 const TRUCK: Kit = {
   ...DEMO_KIT,

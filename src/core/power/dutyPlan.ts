@@ -2,6 +2,7 @@ import { ROD_CHANGE_s } from '../data/limits';
 import { arcPerRod_s } from '../rods/beads';
 import { permittedDuty } from './duty';
 import { pointsHere } from './plate/nameplate';
+import { burnsAfter } from './rest';
 import {
   restNeeded_s,
   rodRhythm,
@@ -12,7 +13,6 @@ import {
   type RodRhythm,
 } from './window';
 import type { Situation } from '../judge/situation';
-import { buildTimeline } from '../timeline/timeline';
 
 /** The ten-minute window along a job, and what keeps it from running over. */
 export interface DutyPlan {
@@ -30,23 +30,12 @@ export interface DutyPlan {
 
 /** Answers "how long may I weld, and when must it rest?" Null while machine, plate or job are not known. */
 export function dutyPlan(situation: Situation): DutyPlan | null {
-  const { plate, timeline, beads, length_mm, rod, current_A, job, heat } = situation;
+  const { plate, timeline, beads, rod, current_A, job, length_mm, tacks, heat } = situation;
   if (!plate || !timeline || !beads || !rod || !current_A) return null;
   const points = pointsHere(plate);
   const duty = permittedDuty(points, current_A.value);
   if (duty === null) return null;
-  const burns = (rest_s: number) =>
-    (rest_s === situation.rest_s
-      ? timeline
-      : buildTimeline({
-          beads,
-          length_mm,
-          rest_s,
-          position: job.look.position,
-          tacks: situation.tacks,
-          heat: heat.holds,
-        })
-    ).events.filter((event) => event.current_A > 0);
+  const burns = (rest_s: number) => burnsAfter({ job, length_mm, tacks, heat, beads }, rest_s);
   const course = windowFill(burns(situation.rest_s), points);
   return {
     course,

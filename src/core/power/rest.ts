@@ -1,9 +1,10 @@
 import { DUTY_MARGIN } from '../data/limits';
 import { pointsHere } from './plate/nameplate';
-import { fullest, restNeeded_s, windowFill, type Burn } from './window';
-import type { RatedPoint } from './duty';
+import { restNeeded_s, type Burn } from './window';
+import { derated } from './duty';
 import type { Choice } from '../judge/choice';
 import type { Reads } from '../judge/situation';
+import type { BeadPlan } from '../rods/beads';
 import { dialledAmps } from '../rods/dialled';
 import { buildTimeline } from '../timeline/timeline';
 
@@ -17,6 +18,20 @@ declare module '../judge/situation' {
 
 /** Rests are told in steps of so many seconds. */
 const STEP_s = 5;
+
+/** Every arc of the job, laid out with a rest after each rod. */
+export const burnsAfter = (
+  { job, beads, length_mm, tacks, heat }: Reads<'job' | 'length_mm' | 'tacks' | 'heat'> & { beads: BeadPlan },
+  rest_s: number,
+): Burn[] =>
+  buildTimeline({
+    beads,
+    length_mm,
+    rest_s,
+    position: job.look.position,
+    tacks,
+    heat: heat.holds,
+  }).events.filter((event) => event.current_A > 0);
 
 /** The rest that the welder takes after each rod; blank, the shortest that keeps the machine from cutting out in its worst ten minutes. */
 export function rest(
@@ -32,21 +47,21 @@ export function rest(
   // At the bad end of plate and dial, as its room judges it.
   const over = amps.high / amps.nominal;
   const points = pointsHere(plate, 'low');
-  const burns = (rest_s: number): readonly Burn[] =>
-    buildTimeline({ beads, length_mm, rest_s, position: job.look.position, tacks, heat: heat.holds })
-      .events.filter((event) => event.current_A > 0)
-      .map((event) => ({ ...event, current_A: event.current_A * over }));
-  const holds = (at: readonly RatedPoint[], rest_s: number) => fullest(windowFill(burns(rest_s), at)) <= 1;
-  if (holds(points, 0)) return none;
-  const eased = points.map(({ current_A, duty }) => ({ current_A, duty: duty * (1 - DUTY_MARGIN.share) }));
-  const needed = restNeeded_s(burns, eased) ?? restNeeded_s(burns, points);
-  return needed === null
-    ? { ...none, why: 'No rest is enough: one rod alone is too much for the machine.' }
-    : {
-        value: STEP_s * Math.ceil(needed / STEP_s),
-        by: 'app',
-        why: 'The shortest that keeps the machine from cutting out.',
-      };
+  const burns = (rest_s: number): Burn[] =>
+    burnsAfter({ job, beads, length_mm, tacks, heat }, rest_s).map((burn) => ({
+      ...burn,
+      current_A: burn.current_A * over,
+    }));
+  const least_s = restNeeded_s(burns, points);
+  if (least_s === 0) return none;
+  if (least_s === null)
+    return { ...none, why: 'No rest is enough: one rod alone is too much for the machine.' };
+  const eased_s = restNeeded_s(burns, derated(points, 1 - DUTY_MARGIN.share)) ?? least_s;
+  return {
+    value: STEP_s * Math.ceil(eased_s / STEP_s),
+    by: 'app',
+    why: 'The shortest that keeps the machine from cutting out.',
+  };
 }
 
 export const rest_s = ({ rest: after }: Reads<'rest'>): number => after.value;

@@ -1,4 +1,5 @@
 import { PREHEATS } from '../../../tests/support/preheats';
+import { fullTin } from '../../../tests/support/tins';
 import { DEMO_KIT } from '../../demo/kit';
 import { blankJob } from '../formats/blankJob';
 import type { Job } from '../formats/job';
@@ -40,20 +41,7 @@ function warmed([family, grade, thick_mm, rodClass, printed, restraint]: (typeof
   };
   const kit: Kit = {
     ...DEMO_KIT,
-    tins: [
-      {
-        id: 'x',
-        rodClass,
-        size: '1/8',
-        count: 500,
-        low_A: null,
-        high_A: null,
-        note: '',
-        printed,
-        events: [{ at: '2026-01-01T07:00:00.000Z', kind: 'opened' }],
-        typed: {},
-      },
-    ],
+    tins: [fullTin(rodClass, '1/8', { printed, openedAt: '2026-01-01T07:00:00.000Z' })],
   };
   return assess(filled, kit);
 }
