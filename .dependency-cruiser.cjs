@@ -11,6 +11,7 @@ const SLICES = [
   'joint',
   'repair',
   'rods',
+  'say',
   'process',
   'timeline',
   'power',
@@ -20,6 +21,7 @@ const SLICES = [
   'order',
   'procedure',
   'plan',
+  'planner',
 ];
 /** Of these every file may be imported; of the others screens, workers and command line see the face only: an index. */
 const OPEN = ['units', 'data', 'formats'];

@@ -10,6 +10,10 @@ import type { Job, Side } from '../src/core/formats/job';
 import { beliefOf } from '../src/core/metal/belief';
 import { nextTests } from '../src/core/metal/next';
 import { assess } from '../src/core/plan/assess';
+import { findWaysOut } from '../src/core/planner/wayOut';
+import { waysOf } from '../src/core/planner/ways';
+import { worthKnowing } from '../src/core/planner/worth';
+import { surenessOf } from '../src/core/planner/sure';
 import { buildTimeline } from '../src/core/timeline/timeline';
 import { windowFill } from '../src/core/power/window';
 import { applyEdits } from '../src/core/formats/edits';
@@ -72,6 +76,31 @@ function coreRows(): Row[] {
       { what: `levers, ${job.id}`, median: ms(pulled), wanted: '20 ms' },
     ];
   });
+}
+
+/** The planner on every job of the yard: the slowest of them. */
+function plannerRows(): Row[] {
+  const timed = (work: () => unknown) => {
+    const start = performance.now();
+    work();
+    return performance.now() - start;
+  };
+  const judged = DEMO_JOBS.map((job) => assess(job, DEMO_KIT)).filter(({ withheld }) => withheld === null);
+  const slowest = (work: (one: (typeof judged)[number]) => unknown) =>
+    ms(Math.max(...judged.map((one) => timed(() => work(one)))));
+  const firstOpen = (one: (typeof judged)[number]) => {
+    for (const { ways, done } of findWaysOut(one)) if (ways.length > 0 || done) return;
+  };
+  return [
+    { what: 'planner, first open plan, slowest job', median: slowest(firstOpen), wanted: '300 ms' },
+    { what: 'planner, all ways, slowest job', median: slowest(waysOf), wanted: '8 s' },
+    {
+      what: 'planner, worth of all that is not known, slowest job',
+      median: slowest(worthKnowing),
+      wanted: '1 s',
+    },
+    { what: 'planner, how sure, slowest job', median: slowest((one) => surenessOf(one)), wanted: '2 s' },
+  ];
 }
 
 /** What a metal may be and what to test next, for every kind of part with a magnet tried: the core of the metal stop. */
@@ -230,6 +259,7 @@ async function main(): Promise<void> {
   const built = existsSync(DIST);
   const rows = [
     ...coreRows(),
+    ...plannerRows(),
     ...metalRows(),
     ...heatRows(),
     ...powerRows(),

@@ -16,13 +16,13 @@ interface View {
 
 const VIEWS: readonly View[] = [
   { name: 'jobs', path: '/' },
-  { name: 'look', path: '/job/ramp-guard/look' },
+  { name: 'say', path: '/job/cradle-arm/say' },
   { name: 'metal', path: '/job/winch-pawl/metal' },
   { name: 'mix', path: '/job/galley-tray/mix', ready: 'cloud-says' },
   { name: 'heat', path: '/job/cradle-arm/heat' },
   { name: 'plate', path: '/job/pier-ladder/heat-field', ready: 'field-rerun' },
   { name: 'notes', path: '/notes' },
-  { name: 'rods', path: '/job/ramp-guard/rods' },
+  { name: 'ways', path: '/job/pier-ladder/ways', ready: 'worth' },
   { name: 'joint', path: '/job/vent-cowl/joint' },
   { name: 'power', path: '/job/pier-ladder/power' },
   { name: 'order', path: '/job/hatch-frame/order', ready: 'handle-clamp-1' },

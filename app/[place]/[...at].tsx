@@ -3,6 +3,7 @@ import type { ComponentType } from 'react';
 import { HistoryPage } from '@/features/job/HistoryPage';
 import { JobFrame } from '@/features/job/JobFrame';
 import { STOPS } from '@/features/job/stops';
+import { SayPage } from '@/features/job/SayPage';
 import { RoomPage } from '@/features/job/RoomPage';
 import { WithheldPage } from '@/features/job/WithheldPage';
 import { FieldPage } from '@/features/heat/FieldPage';
@@ -29,6 +30,7 @@ import { NotesPage } from '@/features/notes/NotesPage';
 import { RodWordPage } from '@/features/notes/RodWordPage';
 import { SchoolsPage } from '@/features/notes/SchoolsPage';
 import { TruckPage } from '@/features/truck/TruckPage';
+import { WaysPage } from '@/features/ways/WaysPage';
 import type { OpenJob } from '@/state/useJob';
 import { inJob } from '@/ui/goTo';
 import { NotFound } from '@/ui/NotFound';
@@ -47,6 +49,9 @@ const PAGES: Record<(typeof STOPS)[number]['id'], ComponentType<{ open: OpenJob 
 /** Stops that say how it is set: nothing stands there under a stop, or on a metal that may hurt. */
 const SETTING_STOPS: readonly string[] = ['rod', 'heat', 'order'];
 
+/** Asides that tell no setting. */
+const ALWAYS: readonly string[] = ['history', 'say'];
+
 /** Pages of a job that are no stop on the way. */
 const ASIDES: Readonly<Record<string, ComponentType<{ open: OpenJob }>>> = {
   history: HistoryPage,
@@ -58,6 +63,8 @@ const ASIDES: Readonly<Record<string, ComponentType<{ open: OpenJob }>>> = {
   'heat-field': FieldPage,
   mix: MixPage,
   procedure: ProcedurePage,
+  ways: WaysPage,
+  say: SayPage,
 };
 
 /**
@@ -126,7 +133,7 @@ function JobPages({ id, at }: { id: string; at: readonly string[] }) {
     return (
       <JobFrame id={id} stop={null}>
         {(open) =>
-          open.assessment.withheld !== null && where !== 'history' ? (
+          open.assessment.withheld !== null && !ALWAYS.includes(where) ? (
             <WithheldPage open={open} withheld={open.assessment.withheld} />
           ) : (
             <Aside open={open} />

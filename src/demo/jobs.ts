@@ -186,7 +186,8 @@ export const DEMO_JOBS: readonly Job[] = [
   }),
   demoJob('cradle-arm', 9, 'Slipway cradle arm, thick plate', {
     'look.part': 'arm of the slipway cradle, holds the fender and never lifts',
-    'look.broke': 'stiffener torn off along its weld',
+    'look.broke':
+      '30 mm stiffener torn off, S355, horizontal, outside, four degrees, 240 long, 1/8 seventy eighteen',
     'look.place': 'outdoors',
     'look.wind_m_s': 6,
     'look.air_C': 4,

@@ -21,6 +21,7 @@ const tin = (
   count,
   low_A: packet?.[0] ?? null,
   high_A: packet?.[1] ?? null,
+  length_mm: null,
   note,
   typed: {},
   ...more,

@@ -1,4 +1,4 @@
-import { BLANK_POINT, blankMachine, blankSupply } from '@core/formats/blankKit';
+import { BLANK_POINT, blankMachine, blankSupply, blankTin } from '@core/formats/blankKit';
 import type { AnyItemEdit, ItemOf, ShelfName } from '@core/formats/paths';
 import type { CordItem, LeadSet, Tin, Tool } from '@core/formats/kit';
 import { LONGEST, MOST_ITEMS } from '@core/formats/limits';
@@ -27,18 +27,7 @@ const STARTS: { [S in ShelfName]: (id: string) => ItemOf<S> } = {
   cords: (id): CordItem => ({ id, name: 'New cord', length_m: 25, size: 'mm2-2.5', typed: {} }),
   leads: (id): LeadSet => ({ id, name: 'New leads', length_m: 5, size: 'mm2-25', typed: {} }),
   tools: (id): Tool => ({ id, tool: 'magnet', note: '', typed: {} }),
-  tins: (id): Tin => ({
-    id,
-    rodClass: 'E7018',
-    size: '3/32',
-    printed: '',
-    events: [],
-    count: null,
-    low_A: null,
-    high_A: null,
-    note: '',
-    typed: {},
-  }),
+  tins: (id): Tin => blankTin(id, 'E7018', '3/32'),
 };
 
 const itemsOf = <S extends ShelfName>(shelf: S): readonly ItemOf<S>[] =>
@@ -52,6 +41,28 @@ function hasRoom(shelf: ShelfName, more: number): boolean {
     `${most} ${shelf} are the most a kit holds. Take out what is not on the truck any more, then add this.`,
   );
   return false;
+}
+
+/**
+ * Puts things on their shelves, each under an id of its own; they can be taken off again at one press.
+ * @returns what the id of each became; null where a shelf is full
+ */
+export function putOnTruck(
+  things: readonly { shelf: ShelfName; item: { id: string } }[],
+  words: string,
+): ReadonlyMap<string, string> | null {
+  if (things.some(({ shelf }) => !hasRoom(shelf, things.filter((one) => one.shelf === shelf).length)))
+    return null;
+  const ids = new Map(things.map(({ item }) => [item.id, newId()]));
+  editKitWithUndo(
+    things.map(({ shelf, item }) => ({
+      path: `${shelf}.${ids.get(item.id)}`,
+      value: { ...item, id: ids.get(item.id) },
+    })),
+    'Put on the truck',
+    words,
+  );
+  return ids;
 }
 
 /** Adds tins that a table brought; they can be taken out again at one press. */

@@ -1,4 +1,4 @@
-import { midSentence } from '../core/units/format';
+import { midSentence, sentence } from '../core/units/format';
 import { Pressable, View } from 'react-native';
 import { type Lever, type LeverEffect, type Room } from '@core/plan';
 import { STATE_NAMES, speakAmount } from '@core/judge';
@@ -42,6 +42,10 @@ const OTHERS_TOLD = 3;
 const weight = ({ before, after, gainShare }: LeverEffect): number =>
   (before === after ? 0 : 10) + Math.abs(gainShare);
 
+/** Of what is made worse, first what is then nearest to its end. */
+const STATE_RANK: Record<LeverEffect['after'], number> = { none: 4, tight: 3, unknown: 2, snug: 1, roomy: 0 };
+const urgency = (effect: LeverEffect): number => 100 * STATE_RANK[effect.after] + weight(effect);
+
 /** One change the welder can make. The small jaws show the opening it gives, and in dots the opening there is now. */
 export function LeverRow({ lever, room, system, onPull }: Props) {
   const palette = usePalette();
@@ -62,20 +66,28 @@ export function LeverRow({ lever, room, system, onPull }: Props) {
         !isNothing(other, system),
     )
     .sort((a, b) => weight(b) - weight(a));
-  const more = others.length - OTHERS_TOLD;
+  // What is made worse is named, all of it, what is nearest to its end first; what it helps besides is told as far as there is room.
+  const worse = others.filter(({ gainShare }) => gainShare < 0).sort((a, b) => urgency(b) - urgency(a));
+  const better = others.filter(({ gainShare }) => gainShare >= 0);
+  const more = better.length - OTHERS_TOLD;
   const closes = lever.closes.filter((title) => title !== room.title);
+  const deepens = lever.deepens.filter((title) => title !== room.title);
+  const harms = [
+    ...(closes.length > 0 ? [`closes ${midSentence(closes.join(', '))}`] : []),
+    ...(deepens.length > 0 ? [`shuts further ${midSentence(deepens.join(', '))}`] : []),
+  ];
   return (
     <Pressable
       testID={`lever-${lever.id}`}
       role="button"
       onPress={onPull}
-      aria-label={`${lever.title}. ${bought(effect, room, system)} ${room.title}. ${lever.cost}. ${closes.length > 0 ? `Closes ${closes.join(', ')}.` : ''}`}
+      aria-label={`${lever.title}. ${bought(effect, room, system)} ${room.title}. ${lever.cost}. ${harms.map((harm) => `${sentence(harm)}.`).join(' ')}`}
       style={{
         minHeight: 64,
         backgroundColor: palette.surface,
         borderRadius: CORNER,
         borderWidth: STROKE,
-        borderColor: closes.length > 0 ? palette.danger : palette.line,
+        borderColor: harms.length > 0 ? palette.danger : palette.line,
         padding: SPACE.m,
         flexDirection: 'row',
         gap: SPACE.m,
@@ -87,15 +99,18 @@ export function LeverRow({ lever, room, system, onPull }: Props) {
         <Words as="label" tone="quiet">
           {lever.cost}
         </Words>
-        {closes.length > 0 && (
-          <Words as="label" tone="danger">
-            {`closes ${midSentence(closes.join(', '))}`}
+        {harms.map((harm) => (
+          <Words key={harm} as="label" tone="danger">
+            {harm}
           </Words>
+        ))}
+        {worse.length > 0 && (
+          <Words as="label">{`takes: ${worse.map((other) => moved(other, system)).join('; ')}`}</Words>
         )}
-        {others.length > 0 && (
+        {better.length > 0 && (
           <Words as="label" tone="quiet">
             {[
-              ...others.slice(0, OTHERS_TOLD).map((other) => moved(other, system)),
+              ...better.slice(0, OTHERS_TOLD).map((other) => moved(other, system)),
               ...(more > 0 ? [`${more} more a little`] : []),
             ].join('; ')}
           </Words>

@@ -105,9 +105,11 @@ export function RoomList({ rooms, system, onOpen }: Props) {
             <Words as="bold" color={palette.state[room.state]}>
               {shortRoom(room, system)}
             </Words>
-            <Words as="label" tone="quiet">
-              {speakState(room)}
-            </Words>
+            {shortRoom(room, system) !== speakState(room) && (
+              <Words as="label" tone="quiet">
+                {speakState(room)}
+              </Words>
+            )}
           </View>
         </Pressable>
       ))}

@@ -40,6 +40,10 @@ export const openRuns = (id: string) => router.push(inJob(id, 'runs'));
 export const openField = (id: string) => router.push(inJob(id, 'heat-field'));
 /** Opens what rod and sides come to, on the diagrams. */
 export const openMix = (id: string) => router.push(inJob(id, 'mix'));
+/** Opens how else it could be done, how sure it is and what is worth finding out. */
+export const openWays = (id: string) => router.push(inJob(id, 'ways'));
+/** Opens what broke, to be said in a sentence. */
+export const openSay = (id: string) => router.push(inJob(id, 'say'));
 /** Opens how this metal is welded. */
 export const openProcedure = (id: string) => router.push(inJob(id, 'procedure'));
 /** Goes to the library of metals. */

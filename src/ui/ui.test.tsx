@@ -105,19 +105,21 @@ describe('a lever', () => {
       { ...effect, roomId: 'duty', title: 'Duty', before: 'roomy', after: 'none', gain: -2, unit: 'min' },
     ],
     closes: ['Duty'],
+    deepens: ['Wind'],
   };
 
   test('shows what it buys and, above all, what it closes', () => {
     render(<LeverRow lever={lever} room={passed} system="metric" onPull={() => undefined} />);
     const row = screen.getByTestId('lever-lean');
-    expect(read(row)).toMatch(/Lean onto the thick side.*closes duty.*\+31 A/);
-    expect(row.getAttribute('aria-label')).toMatch(/Closes Duty/);
+    expect(read(row)).toMatch(/Lean onto the thick side.*closes duty.*shuts further wind.*\+31 A/);
+    expect(row.getAttribute('aria-label')).toMatch(/Closes duty\. Shuts further wind\./);
   });
 
   test('every other room it moves is named, with how much', () => {
     const moves: Lever = {
       ...lever,
       closes: [],
+      deepens: [],
       effects: [
         effect,
         {
@@ -133,6 +135,24 @@ describe('a lever', () => {
     };
     render(<LeverRow lever={moves} room={passed} system="metric" onPull={() => undefined} />);
     expect(read(screen.getByTestId('lever-lean'))).toMatch(/cord drop −0\.5 %/);
+  });
+
+  test('what it makes worse is named, all of it, what is nearest to its end first', () => {
+    const worse = (title: string, after: 'tight' | 'roomy') =>
+      ({ ...effect, roomId: 'cord', title, before: 'roomy', after, gain: null, gainShare: -0.2 }) as const;
+    const takes: Lever = {
+      ...lever,
+      closes: [],
+      deepens: [],
+      effects: [
+        effect,
+        ...['Alpha', 'Beta', 'Gamma', 'Delta'].map((title) => worse(title, 'roomy')),
+        worse('Omega', 'tight'),
+      ],
+    };
+    render(<LeverRow lever={takes} room={passed} system="metric" onPull={() => undefined} />);
+    const said = read(screen.getByTestId('lever-lean'));
+    expect(said).toMatch(/takes: omega: roomy to tight; alpha; beta; gamma; delta/);
   });
 
   test('one that does nothing for the room is not drawn', () => {

@@ -12,6 +12,7 @@ import {
 } from '@core/order';
 import { methodRows } from '@core/preheat';
 import { cloudOf } from '@core/mix';
+import { planAll, whyNotOn, type Ground, type Planned } from '@core/planner';
 
 /** Runs that were called off before they came to their end. */
 const cancelled = new Set<string>();
@@ -86,10 +87,42 @@ async function gridSweep(
   return true;
 }
 
+/**
+ * Looks for other ways to do a job, for what is worth knowing of it and how sure it is, and hands over what is found so far.
+ * @param id what the search is called off by
+ * @returns true at its end, false where it was called off
+ */
+async function planRun(
+  id: string,
+  ground: Ground,
+  onState: (state: Planned) => Promise<void> | void,
+): Promise<boolean> {
+  let since = performance.now();
+  for (const state of planAll(ground)) {
+    if (!state.done && performance.now() - since < SHOWN_EVERY_ms) continue;
+    await onState(state);
+    await breathe();
+    if (cancelled.delete(id)) return false;
+    since = performance.now();
+  }
+  return true;
+}
+
 const cancel = (id: string) => void cancelled.add(id);
 
 /** What the core does beside the page, so that a list shows itself before anything is judged. */
-const api = { glanceAt, methodRows, cloudOf, plateRun, orderRun, gridSweep, bestClamps, cancel };
+const api = {
+  glanceAt,
+  methodRows,
+  cloudOf,
+  plateRun,
+  orderRun,
+  gridSweep,
+  planRun,
+  whyNotOn,
+  bestClamps,
+  cancel,
+};
 export type CoreApi = typeof api;
 
 expose(api);

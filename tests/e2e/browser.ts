@@ -1,21 +1,13 @@
-import {
-  existsSync,
-  mkdtempSync,
-  readdirSync,
-  readFileSync,
-  renameSync,
-  rmSync,
-  writeFileSync,
-} from 'node:fs';
+import { existsSync, readdirSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
 import type { AddressInfo } from 'node:net';
 import { createServer, type Server } from 'node:http';
-import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import assert from 'node:assert/strict';
 import { Builder, By, Key, logging, until, type WebElement } from 'selenium-webdriver';
 import { Driver, Options, ServiceBuilder } from 'selenium-webdriver/chrome';
 import { makeServer } from '../../server/app';
 import { PATIENCE_ms } from './patience';
+import { tempFolder } from './temp';
 
 export const DIST = join(__dirname, '..', '..', 'dist');
 
@@ -87,8 +79,8 @@ export async function openBrowser({
   /** Sharper pictures take a busy machine longer. */
   pixelRatio?: number;
 } = {}): Promise<Session> {
-  const own = profile ?? mkdtempSync(join(tmpdir(), 'elbow-profile-'));
-  const downloads = mkdtempSync(join(tmpdir(), 'elbow-downloads-'));
+  const own = profile ?? tempFolder('profile');
+  const downloads = tempFolder('downloads');
   const options = new Options();
   options.setChromeBinaryPath('/usr/bin/chromium');
   options.addArguments(
@@ -189,7 +181,7 @@ export async function openBrowser({
         here().some((name) => name.endsWith(ending)) && !here().some((name) => name.endsWith('.crdownload'));
       await driver.wait(isWhole, PATIENCE_ms, `no whole download ends in ${ending}: ${here().join(', ')}`);
       const name = here().find((one) => one.endsWith(ending)) ?? '';
-      const taken = mkdtempSync(join(tmpdir(), 'elbow-taken-'));
+      const taken = tempFolder('taken');
       renameSync(join(downloads, name), join(taken, name));
       here().forEach((other) => rmSync(join(downloads, other)));
       return join(taken, name);

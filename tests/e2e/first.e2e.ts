@@ -1,12 +1,12 @@
 import assert from 'node:assert/strict';
-import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { describe, test } from 'node:test';
 import { complaints, openBrowser, type Session } from './browser';
 import { allStored, stored } from './stored';
 import { answerStopWork, freshStart, openDemo, openStop, oneBrowser, type Served } from './paths';
 import { PATIENCE_ms } from './patience';
+import { tempFolder } from './temp';
 
 /** Presses and entries from an empty truck to the first plan: two seconds each keeps it under two minutes. */
 const MOST_ACTS = 60;
@@ -87,7 +87,7 @@ describe('a browser that refuses to store', () => {
 });
 
 describe('a nameplate picture', () => {
-  const folder = mkdtempSync(join(tmpdir(), 'elbow-picture-'));
+  const folder = tempFolder('picture');
   /** A picture as big as a phone takes them, made in the browser. */
   const bigPicture = async () => {
     const url = await b.driver.executeScript<string>(`

@@ -1,7 +1,6 @@
 import assert from 'node:assert/strict';
 import { createHash } from 'node:crypto';
-import { appendFileSync, cpSync, mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { appendFileSync, cpSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { beforeEach, describe, test } from 'node:test';
 import { strFromU8, unzipSync, zipSync, strToU8 } from 'fflate';
@@ -10,6 +9,7 @@ import { complaints, DIST, openBrowser, serve, type Session } from './browser';
 import { freshStart, openDemo, oneBrowser, type Served } from './paths';
 import { allStored, putStored, stored, wipe } from './stored';
 import { PATIENCE_ms } from './patience';
+import { tempFolder } from './temp';
 
 const PHOTOS = 30;
 
@@ -97,7 +97,7 @@ describe('storage', () => {
 describe('files', () => {
   beforeEach(fresh);
 
-  const folder = mkdtempSync(join(tmpdir(), 'elbow-files-'));
+  const folder = tempFolder('files');
   const write = (name: string, contents: string | Uint8Array) => {
     const path = join(folder, name);
     writeFileSync(path, contents);
@@ -287,7 +287,7 @@ describe('without a signal', () => {
 
 describe('a newer version', () => {
   test('waits, is offered on the list of jobs only, and takes over when asked, with everything kept', async () => {
-    const copy = mkdtempSync(join(tmpdir(), 'elbow-dist-'));
+    const copy = tempFolder('dist');
     cpSync(DIST, copy, { recursive: true });
     const own = await serve(copy);
     const phone = await openBrowser();

@@ -1,6 +1,5 @@
 import assert from 'node:assert/strict';
-import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { describe, test } from 'node:test';
 import { setTimeout as wait } from 'node:timers/promises';
@@ -10,6 +9,7 @@ import { KILLED_KINDS, type Kept } from './kills';
 import { freshStart, openDemo, openStop, oneBrowser, type Served } from './paths';
 import { allStored, putStored, stored, storedText } from './stored';
 import { PATIENCE_ms } from './patience';
+import { tempFolder } from './temp';
 
 /** What is entered is kept: killed for real, with storage really full, in two windows, beside a newer version. */
 
@@ -26,7 +26,7 @@ oneBrowser((session, served) => {
 });
 
 test(`killed for real ${KILLS} times, over every kind of edit: all that is older than ${KEPT_AFTER_ms} ms is there`, async () => {
-  const profile = mkdtempSync(join(tmpdir(), 'elbow-kill-'));
+  const profile = tempFolder('kill');
   try {
     const expected: Kept[] = [];
     for (let kill = 0; kill < KILLS; kill++) {
@@ -166,7 +166,7 @@ describe('storage that is full', () => {
         id: `many-${n}`,
         look: { ...job.look, broke: `${n} `.repeat(200).slice(0, 900) },
       }));
-      const path = join(mkdtempSync(join(tmpdir(), 'elbow-big-')), 'big.json');
+      const path = join(tempFolder('big'), 'big.json');
       writeFileSync(path, JSON.stringify({ format: 'elbow-room-archive', version: DATA_VERSION, jobs, kit }));
       await phone.tap('to-jobs');
       await phone.giveFile('import', path);
@@ -179,7 +179,7 @@ describe('storage that is full', () => {
     }));
 
   test('still opens everything: no start hangs on being able to write', async () => {
-    const profile = mkdtempSync(join(tmpdir(), 'elbow-full-'));
+    const profile = tempFolder('full');
     const first = await openBrowser({ profile });
     await first.driver.get(app.url);
     await first.find('job-ramp-guard');
@@ -266,7 +266,7 @@ describe('a big file', () => {
     const job = (await stored(b, 'job/ramp-guard')).job;
     const kit = (await stored(b, 'kit')).kit;
     const jobs = Array.from({ length: 1500 }, (_, n) => ({ ...job, id: `many-${n}`, title: `Guard ${n}` }));
-    const path = join(mkdtempSync(join(tmpdir(), 'elbow-many-')), 'many.json');
+    const path = join(tempFolder('many'), 'many.json');
     writeFileSync(path, JSON.stringify({ format: 'elbow-room-archive', version: DATA_VERSION, jobs, kit }));
     await b.giveFile('import', path);
     await b.says('import-preview', /Adds 1500 jobs/);

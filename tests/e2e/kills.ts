@@ -1,12 +1,12 @@
 import assert from 'node:assert/strict';
-import { mkdtempSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { writeFileSync } from 'node:fs';
 import { isDeepStrictEqual } from 'node:util';
 import { join } from 'node:path';
 import type { Session } from './browser';
 import { openDemo } from './paths';
 import { stored } from './stored';
 import { PATIENCE_ms } from './patience';
+import { tempFolder } from './temp';
 
 /** Kinds of edit that a killed browser must not lose: each makes one, and answers how to see that it is there. */
 
@@ -128,7 +128,7 @@ const bring: Kind = async (b, url, n) => {
   await b.find('new-job');
   const { job } = await stored(b, 'job/ramp-guard');
   const { kit: here } = await stored(b, 'kit');
-  const path = join(mkdtempSync(join(tmpdir(), 'elbow-bring-')), 'brought.json');
+  const path = join(tempFolder('bring'), 'brought.json');
   const file = { format: 'elbow-room-job', version: 8, job: { ...job, id: `brought-${n}` }, kit: here };
   writeFileSync(path, JSON.stringify(file));
   await b.giveFile('import', path);
@@ -146,7 +146,7 @@ const picture: Kind = async (b, url) => {
   if (await b.has('photos-full')) await b.tap('photo-out');
   await b.find('add-photo');
   const before = await photosIn(b);
-  const path = join(mkdtempSync(join(tmpdir(), 'elbow-plate-')), 'plate.png');
+  const path = join(tempFolder('plate'), 'plate.png');
   writeFileSync(path, await b.driver.takeScreenshot(), 'base64');
   await b.giveFile('add-photo', path);
   const added = async () => (await photosIn(b)).find((id) => !before.includes(id));

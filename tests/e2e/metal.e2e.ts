@@ -1,11 +1,11 @@
 import assert from 'node:assert/strict';
-import { mkdtempSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { beforeEach, describe, test } from 'node:test';
 import { complaints, type Session } from './browser';
 import { answerStopWork, freshStart, openDemo, openStop, oneBrowser, type Served } from './paths';
 import { PATIENCE_ms } from './patience';
+import { tempFolder } from './temp';
 
 /** Tests that anybody would bear with before a plan. */
 const MOST_TESTS = 8;
@@ -35,7 +35,7 @@ const SHOWS: Readonly<Record<string, string>> = {
 };
 const testOnPage = async () => /test\/\w+\/([\w-]+)/.exec(await b.driver.getCurrentUrl())?.[1] ?? '';
 const openMetal = (id: string) => openDemo(b, app.url, id, 'metal');
-const folder = mkdtempSync(join(tmpdir(), 'elbow-metal-'));
+const folder = tempFolder('metal');
 
 describe('what is it?', () => {
   test('a made-up unknown, from nothing to a plan for all it may be, by the recommended tests alone', async () => {

@@ -127,7 +127,7 @@ describe('cords', () => {
     await openDemo(b, app.url, 'ramp-guard', 'power');
     await b.tap('cord-lie-drum');
     await b.driver.get(`${app.url}/job/ramp-guard/room/cord-heat`);
-    await b.saysMain(/On the drum[\s\S]*inner turns cannot cool/);
+    await b.saysMain(/On its drum[\s\S]*inner turns cannot cool/);
     await b.tap('lever-off-the-drum');
     await b.saysMain(/On the drum it would carry/);
   });

@@ -271,7 +271,7 @@ describe('a damp tin', () => {
     await b.driver.get(`${app.url}/job/ramp-guard/rod`);
     await b.tap('tin-7018-18');
     await b.driver.get(`${app.url}/job/ramp-guard/room/exposure`);
-    await b.saysMain(/\d min before they go back/);
+    await b.saysMain(/\d h before they go back/);
     await b.driver.get(`${app.url}/job/ramp-guard/look`);
     await b.type('start-at', 'in 14 h');
     await b.driver.get(`${app.url}/job/ramp-guard/room/exposure`);

@@ -14,6 +14,7 @@ export const fullTin = (
   count: 500,
   low_A: null,
   high_A: null,
+  length_mm: null,
   note: '',
   printed,
   events: openedAt === undefined ? [] : [{ at: openedAt, kind: 'opened' }],

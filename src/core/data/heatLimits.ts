@@ -14,6 +14,8 @@ export const HARD_LIMIT_HV = {
 export const HARDNESS_DOUBT_HV = { value: 30, source: OUR_JUDGEMENT } as const;
 /** Cooling time that quenched and tempered plate wants, s from 800 to 500 °C. */
 export const QUENCHED_COOLING_s = { low: 5, high: 20, source: memoryOf('plate makers, Q&T plate') } as const;
+/** The hottest bead is reckoned begun so far under the ceiling, °C. */
+export const HOTTEST_UNDER_C = { value: 10, source: OUR_JUDGEMENT } as const;
 /** Hardened plate is let cool between beads to no less than this, and to so much over what is asked, in steps, °C. */
 export const HARD_CEILING = { least_C: 75, over_C: 30, step_C: 25, source: PRACTICE } as const;
 /** Thick plate of families that a cold small bead quenches too fast: fewer and bigger ones are laid. */
@@ -28,6 +30,8 @@ export const DUPLEX_HEAT_kJ_mm = { low: 0.5, high: 2.5, source: memoryOf('EN 101
 export const STEEL_INTERPASS_MAX_C = { value: 250, source: memoryOf('EN 1011-2, ferritic steel') } as const;
 /** Planned over what is asked: a plate is never even, nor a thermometer exact. */
 export const PREHEAT_MARGIN = { share: 0.1, least_C: 10, source: OUR_JUDGEMENT } as const;
+/** Where so much of a job's time is waiting for the metal to cool, the ceiling sets the pace of the whole. */
+export const WAITING_IS_TIGHT = { share: 0.2, source: OUR_JUDGEMENT } as const;
 /** Waited down to so much under the ceiling, as a share of it. */
 export const INTERPASS_MARGIN = { share: 0.12, source: OUR_JUDGEMENT } as const;
 /** A wait shorter than this is no wait: the welder looks at the thermometer and goes on, s. */

@@ -71,6 +71,19 @@ export const DIRTY_COOLING = {
   source: OUR_JUDGEMENT,
 } as const;
 
+/** A cord half pulled off its drum: what is left on it still lies in its own heat. */
+export const HALF_DRUM_SHARE = {
+  range: { low: 0.45, nominal: 0.55, high: 0.7 },
+  source: OUR_JUDGEMENT,
+} as const;
+
+/** Above this a machine is cooled by thin air: so much of what it may heat is lost with every metre more. */
+export const THIN_AIR = {
+  from_m: 1000,
+  per_m: 0.01 / 100,
+  source: memoryOf('IEC 60974-1 holds a plate to 1000 m; IEC 60034-1 takes 1 % of the rise for 100 m'),
+} as const;
+
 /** What a generator's engine loses: per metre above 300 m, and per kelvin above 25 °C. */
 export const GENERATOR_HEIGHT_LOSS = {
   per_m: 0.035 / 300,
@@ -93,6 +106,9 @@ export const GOOD_CLAMP_ohm = {
   range: { low: 0.0005, nominal: 0.001, high: 0.003 },
   source: OUR_JUDGEMENT,
 } as const;
+
+/** Share of its volts an inverter may lose before its electronics stop it. */
+export const CUTS_OUT = { share: 0.15, source: memoryOf('inverter plates, supply within 15 %') } as const;
 
 /** Share of what is written on a battery that can be welded with before it stops itself. */
 export const BATTERY_USABLE = {

@@ -183,6 +183,7 @@ export const FUEL_DOUBT = 0.25;
 /** How a cord lies. */
 export const LIES = {
   straight: 'Laid out',
+  half: 'Half off its drum',
   drum: 'Left on its drum',
   none: 'No cord',
 } as const;

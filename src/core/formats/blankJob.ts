@@ -128,6 +128,7 @@ export function blankJob(id: string, createdAt: string): Job {
       wind_m_s: null,
       timeWindow_s: null,
       air_C: null,
+      altitude_m: null,
       surface: null,
       position: null,
       access: null,

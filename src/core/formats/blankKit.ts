@@ -1,4 +1,4 @@
-import type { Input, Kit, Machine, Supply } from './kit';
+import type { Input, Kit, Machine, Supply, Tin } from './kit';
 
 /** Nothing on the truck. */
 export const EMPTY_KIT: Kit = { machines: [], supplies: [], tins: [], cords: [], leads: [], tools: [] };
@@ -57,6 +57,7 @@ export const blankSupply = (id: string, name: string): Supply => ({
   surge_kVA: null,
   fuel: null,
   altitude_m: null,
+  others_A: null,
   price: null,
   plug_A: null,
   source_ohm: null,
@@ -65,5 +66,20 @@ export const blankSupply = (id: string, name: string): Supply => ({
   cordLength_m: null,
   cordSize: null,
   cordLie: null,
+  typed: {},
+});
+
+/** A tin of which nothing is known but its rod. */
+export const blankTin = (id: string, rodClass: Tin['rodClass'], size: Tin['size']): Tin => ({
+  id,
+  rodClass,
+  size,
+  printed: '',
+  events: [],
+  count: null,
+  low_A: null,
+  high_A: null,
+  length_mm: null,
+  note: '',
   typed: {},
 });

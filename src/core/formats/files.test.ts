@@ -28,6 +28,7 @@ const tin = (change: Partial<Tin> = {}): Tin => ({
   count: 5,
   low_A: null,
   high_A: null,
+  length_mm: null,
   note: '',
   typed: {},
   ...change,

@@ -78,6 +78,8 @@ export const Job = z.object({
     /** Daylight, tide or timetable: seconds from strike to packed up. */
     timeWindow_s: optionalNumber('look.timeWindow_s'),
     air_C: optionalNumber('look.air_C'),
+    /** Above the sea: thin air cools a machine less and feeds an engine less. */
+    altitude_m: optionalNumber('look.altitude_m'),
     surface: z.enum(idsOf(SURFACES)).nullable(),
     position: z.enum(idsOf(POSITIONS)).nullable(),
     access: z.enum(idsOf(ACCESS)).nullable(),

@@ -83,6 +83,8 @@ export const Supply = z.object({
   source_ohm: optionalNumber('supply.source_ohm'),
   phases: z.union([z.literal(1), z.literal(3)]),
   breaker_A: optionalNumber('supply.breaker_A'),
+  /** What else runs on the same breaker. */
+  others_A: optionalNumber('supply.others_A'),
   breakerKind: z.enum(BREAKER_IDS),
   cordLength_m: optionalNumber('supply.cordLength_m'),
   cordSize: z.enum(CABLE_IDS).nullable(),
@@ -105,6 +107,8 @@ export const Tin = z.object({
   count: optionalNumber('tin.count'),
   low_A: optionalNumber('tin.low_A'),
   high_A: optionalNumber('tin.high_A'),
+  /** Of a new rod; blank: as its size is mostly sold. */
+  length_mm: optionalNumber('tin.length_mm'),
   note: z.string().max(LONGEST.note),
   /** What happened to it, in any order; none: nobody wrote anything down. */
   events: z.array(TinEvent).max(MOST_TIN_EVENTS),

@@ -8,6 +8,8 @@ export interface Change {
   /** What it costs or asks of the welder. */
   cost: string;
   edits: readonly JobEdit[];
+  /** It has to be fetched or bought first. */
+  away?: true;
 }
 
 /** A change that makes sense only where something is so. */

@@ -1,5 +1,5 @@
 import type { Source } from '../units/sources';
-import { exactly, halfWidth, minus, type Range } from '../units/range';
+import { exactly, minus, type Range } from '../units/range';
 
 /** How much is left, in a word. 'none': at or past the limit at the bad end of what is known. */
 export type RoomState = 'roomy' | 'snug' | 'tight' | 'none' | 'unknown';
@@ -28,6 +28,9 @@ export type RoomUnit =
 
 /** Where in a job a thing is answered. */
 export type StopId = 'look' | 'metal' | 'joint' | 'power' | 'rod' | 'heat' | 'order' | 'sheet';
+
+/** What bears a limit: the piece, the machine, the hand that can mend it as it goes, or what feeds the arc. */
+export type Bears = 'piece' | 'machine' | 'hand' | 'supply';
 
 /** One step of how a number came about, with where it comes from and how far to trust it. */
 export interface Reason {
@@ -60,6 +63,8 @@ export interface RoomBody {
   reasons: readonly Reason[];
   /** What would make it better known; empty where nothing would. */
   ask: string;
+  /** True where it rests on what is only taken to be so: usual for a kind, or for such a piece. */
+  taken?: true;
 }
 
 interface Spoken {
@@ -246,9 +251,13 @@ export function guessed(body: RoomBody, gap: string): RoomBody {
   return unknown({ now, gap, until, reasons, ask }, false);
 }
 
-/** Smallest doubt a fraction is credited with, so that a certain number does not outrank a near one for ever. */
-const LEAST_DOUBT = 0.05;
+/** An amount whose share is told against something else than its limit; its state follows. */
+export const withShare = (body: RoomBody, fraction: Range): RoomBody => ({
+  ...body,
+  fraction,
+  state: stateOf(fraction),
+});
 
-/** Room in terms of its own doubt: how many half-widths away the limit is. */
-export const doubts = (room: RoomBody): number =>
-  room.fraction === null ? Infinity : room.fraction.nominal / Math.max(halfWidth(room.fraction), LEAST_DOUBT);
+/** Marks a limit that rests on what is only taken to be so. */
+export const takenSo = (body: RoomBody, isTaken = true): RoomBody =>
+  isTaken ? { ...body, taken: true } : body;

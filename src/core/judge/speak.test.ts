@@ -1,35 +1,24 @@
-import { exactly } from '../units/range';
-import { ofThumb, over, under } from './room';
-import { speakAmount, speakLeft, speakRoom, speakState } from './speak';
+import { speakAmount } from './speak';
 
-const WORDS = { now: 'now', gap: 'over the floor', past: 'too cold', until: 'then', reasons: [] };
+describe('an amount in its own unit', () => {
+  test.each([
+    [12, 'V', '12 V'],
+    [4.25, 'min', '4.3 min'],
+    [90, 'min', '90 min'],
+    [91, 'min', '1.5 h'],
+    [600, 'min', '10 h'],
+    [6.4, 'A', '6 A'],
+    [1, 'rods', '1 rod'],
+    [2, 'starts', '2 starts'],
+    [3.2, 'mm', '3.2 mm'],
+    [40, '%', '40 %'],
+    [0.824, 'kJ/mm', '0.82 kJ/mm'],
+    [5.5, 'kVA', '5.5 kVA'],
+  ] as const)('%f %s is %s', (amount, unit, said) => expect(speakAmount(amount, unit, 'metric')).toBe(said));
 
-describe('an amount as it is said', () => {
-  test('one is one, and two are two', () => {
-    expect([1, 0.6, 2, 0].map((n) => speakAmount(n, 'rods', 'metric'))).toEqual([
-      '1 rod',
-      '1 rod',
-      '2 rods',
-      '0 rods',
-    ]);
-    expect(speakAmount(1, 'starts', 'metric')).toBe('1 start');
-    expect(speakAmount(1, 'A', 'metric')).toBe('1 A');
-  });
-
-  test('where only the bad end fails no nought is said, but that it may', () => {
-    const body = ofThumb(
-      over('A', exactly(46), { low: 45, nominal: 49, high: 53 }, WORDS),
-      'may only be wetted',
-    );
-    expect([speakLeft(body, 'metric'), speakRoom(body, 'metric'), speakState(body)]).toEqual([
-      null,
-      'may only be wetted',
-      'tight',
-    ]);
-  });
-
-  test('what is past its limit is said by how much, and what is left too', () => {
-    expect(speakRoom(under('A', exactly(48), exactly(31), WORDS), 'metric')).toBe('17 A too cold');
-    expect(speakRoom(under('A', exactly(20), exactly(31), WORDS), 'metric')).toBe('11 A over the floor');
+  test('sizes, wind and degrees in inches, knots or miles, and Fahrenheit', () => {
+    expect(speakAmount(3.175, 'mm', 'inch')).toBe('1/8 in');
+    // A difference of 10 °C is one of 18 °F.
+    expect(speakAmount(10, '°C', 'inch')).toBe('18 °F');
   });
 });

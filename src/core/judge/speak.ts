@@ -20,8 +20,10 @@ export function speakAmount(amount: number, unit: RoomUnit, system: UnitSystem):
     case 'HV':
     case 's':
       return `${trimmed(amount, 0)} ${unit}`;
-    case 'V':
     case 'min':
+      // Long times are said in hours.
+      return Math.abs(amount) > 90 ? inWords(system).time(60 * amount) : `${trimmed(amount, 1)} min`;
+    case 'V':
     case '%':
     case 'ml':
     case 'FN':

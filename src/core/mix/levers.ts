@@ -100,6 +100,7 @@ export const buyChange: ChangeMaker = (situation) => {
       id: `buy-${id}`,
       title: `${id}, bought`,
       cost: 'none in the tins',
+      away: true as const,
       edits: [
         { path: 'rod.rodClass', value: id },
         { path: 'rod.current_A', value: null },

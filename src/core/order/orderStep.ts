@@ -1,5 +1,5 @@
 import { ARCS, FRAME_TRAVELS, LEADS, TRAVELS } from '../data/orderIds';
-import { inWords, trimmed, midSentence, sentence } from '../units/format';
+import { counted, inWords, midSentence, sentence, trimmed } from '../units/format';
 import { step, type Step } from '../judge/step';
 import type { Situation } from '../judge/situation';
 import type { BlowPlan } from '../field/blowPlan';
@@ -76,7 +76,7 @@ function startsInWords({ taken: { judged }, question: { joined } }: OrderPlan): 
   if (!joined) return '';
   return judged.bareStarts <= 1
     ? 'Each run ends on the start before it. '
-    : `${judged.bareStarts} starts stay bare: grind them. `;
+    : `${counted(judged.bareStarts, 'start')} ${judged.bareStarts === 1 ? 'stays' : 'stay'} bare: grind ${judged.bareStarts === 1 ? 'it' : 'them'}. `;
 }
 
 function waitsInWords({ taken: { judged } }: OrderPlan, time: (s: number) => string): string[] {

@@ -26,12 +26,14 @@ export interface Assessment {
 
 /** Every limit, each judged again only once something that it reads has changed. */
 const READERS = ROOM_IDS.map((id) => {
-  const { title, short, stop, assess: read } = roomOf(id);
+  const { title, short, stop, bears, assess: read } = roomOf(id);
   return {
     id,
     read: memoizeOf((situation): Room | null => {
       const body = read(situation);
-      return body && { id, title, short, stop, ...toldThroughout(body, situation.system) };
+      return (
+        body && { id, title, short, stop, ...(bears && { bears }), ...toldThroughout(body, situation.system) }
+      );
     }),
   };
 });

@@ -30,7 +30,7 @@ const ROOMS: Readonly<Record<LinkKind, readonly RoomId[]>> = {
   line: [],
   cord: ['cord', 'cord-heat'],
   machine: ['machine-range', 'duty', 'ocv', 'charge'],
-  leads: ['leads'],
+  leads: ['leads', 'lead-heat'],
   clamp: [],
   arc: ['rod-amps'],
 };

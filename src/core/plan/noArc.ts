@@ -38,7 +38,7 @@ export interface ArcSearch {
 /** Rooms that, shut or tight, point at a place. */
 const POINTS_AT: Readonly<Record<CheckId, readonly RoomId[]>> = {
   clamp: [],
-  leads: ['leads'],
+  leads: ['leads', 'lead-heat'],
   pole: ['pole'],
   ocv: ['ocv'],
   rod: ['rod-amps', 'machine-range'],

@@ -154,7 +154,7 @@ const passedLimits = (rooms: readonly Room[]): Halt[] =>
     .map((room) => ({
       title: `${room.title}: ${speakState(room) === 'maybe none' ? 'maybe none' : speakGap(room)}`,
       because: `${room.now}; ${room.until}.`,
-      instead: 'Pull one of its levers.',
+      instead: 'Pull one of its levers, or look for a way through.',
       decides: 'you',
       safe: '',
     }));

@@ -1,4 +1,4 @@
-import type { RoomBody, StopId } from '../judge/room';
+import type { Bears, RoomBody, StopId } from '../judge/room';
 import type { Assessor } from '../judge/assessor';
 import { arcBlow } from '../field/rooms/arcBlow';
 import { breaker } from '../power/rooms/breaker';
@@ -38,6 +38,7 @@ import { rodAmps } from '../rods/rooms/rodAmps';
 import { rodsOnHand } from '../rods/rooms/rodsOnHand';
 import { generator } from '../power/rooms/generator';
 import { inrush } from '../power/rooms/inrush';
+import { leadHeat } from '../power/rooms/leadHeat';
 import { leadDrop } from '../power/rooms/leadDrop';
 import { minFillet } from '../joint/rooms/minFillet';
 import { ocv } from '../power/rooms/ocv';
@@ -113,6 +114,7 @@ const ROOMS = {
   'min-fillet': minFillet,
   ocv,
   leads: leadDrop,
+  'lead-heat': leadHeat,
   generator,
   charge,
   time: timeWindow,
@@ -131,4 +133,5 @@ export interface Room extends RoomBody {
   /** A word or two for the strip. */
   short: string;
   stop: StopId;
+  bears?: Bears;
 }

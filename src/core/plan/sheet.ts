@@ -1,6 +1,6 @@
 import type { Job } from '../formats/job';
 import { GRADE_WORDS } from '../units/sources';
-import { trimmed } from '../units/format';
+import { counted, inWords, trimmed } from '../units/format';
 import type { Assessment } from './assess';
 import type { Halt, Plan } from './plan';
 import { speakRoom, speakState } from '../judge/speak';
@@ -59,7 +59,7 @@ export function sheetMarkdown(job: Job, plan: Plan, { rooms, situation }: Assess
       : []),
     ...(plan.totals
       ? [
-          `${plan.totals.beads} ${plan.totals.beads === 1 ? 'pass' : 'passes'}, ${plan.totals.rods} rods, ${trimmed(plan.totals.arc_min, 1)} min of arc, ${trimmed(plan.totals.elapsed_min, 0)} min in all.`,
+          `${counted(plan.totals.beads, 'pass', 'passes')}, ${counted(plan.totals.rods, 'rod')}, ${trimmed(plan.totals.arc_min, 1)} min of arc, ${inWords(system).time(60 * plan.totals.elapsed_min)} in all.`,
           '',
         ]
       : []),

@@ -123,7 +123,11 @@ function tacksInWords({ job, joint, tacks, system }: Reads<'job' | 'joint' | 'ta
     return 'Tack all four corners on two faces each, small but deep.';
   const apart = say.size(5 * Math.max(1, Math.round(tacks.every_mm / 5)));
   const known = joint.length_mm !== null;
-  const many = known ? `${tacks.count} tacks, ${apart} apart` : `Tacks every ${apart}`;
+  const many = known
+    ? tacks.count === 1
+      ? 'One tack'
+      : `${tacks.count} tacks, ${apart} apart`
+    : `Tacks every ${apart}`;
   if (tacks.round) return `${many}: one, then the opposite one, then between. Small but deep.`;
   return isSheet(joint.thin_mm) && !(known && tacks.count < 3)
     ? `${many}: the middle first, then outwards to both sides in turn. A blink each; the last one dark before the next beside it.`

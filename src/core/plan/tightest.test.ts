@@ -66,7 +66,7 @@ describe('the order', () => {
   const hurts = room('hurts', unknown({ ...spoken, ask: '?' }, true));
   const harmless = room('harmless', unknown({ ...spoken, ask: '?' }, false));
   const none = amount('none', { low: -0.5, nominal: -0.4, high: -0.3 });
-  const tight = amount('tight', { low: 0.05, nominal: 0.08, high: 0.11 });
+  const tight = amount('tight', { low: 0.06, nominal: 0.08, high: 0.11 });
   const snug = amount('snug', { low: 0.2, nominal: 0.25, high: 0.3 });
   const roomy = amount('roomy', { low: 0.6, nominal: 0.7, high: 0.8 });
 
@@ -75,6 +75,45 @@ describe('the order', () => {
     expect(order.slice(0, 2)).toEqual(['closed', 'none']);
     expect(new Set(order.slice(2, 5))).toEqual(new Set(['tight', 'departure', 'hurts']));
     expect(order.slice(5)).toEqual(['snug', 'roomy', 'harmless']);
+  });
+
+  test('at equal room the piece stands before machine, hand and socket, and what is only taken to be so behind', () => {
+    const share = { low: 0.2, nominal: 0.25, high: 0.3 };
+    const of = (id: string, more: Partial<Room>): Room => ({ ...amount(id, share), ...more });
+    const alike = [
+      of('taken', { taken: true }),
+      of('socket', { stop: 'power' }),
+      of('hand', { bears: 'hand' }),
+      of('machine', { stop: 'power', bears: 'machine' }),
+      of('piece', {}),
+    ];
+    expect(ids(alike)).toEqual(['piece', 'machine', 'hand', 'socket', 'taken']);
+    // Much less room outweighs whose it is.
+    expect(ids([amount('half', exactly(0.5)), of('socket', { stop: 'power' })])).toEqual(['socket', 'half']);
+  });
+
+  // How far each stands behind the piece, as a share of its limit: our judgement.
+  test.each([
+    ['machine', { bears: 'machine' }, 0.05],
+    ['hand', { bears: 'hand' }, 0.09],
+    ['socket', { stop: 'power' }, 0.12],
+    ['taken', { taken: true }, 0.15],
+  ] as const)('%s stands behind the piece by just so much', (id, more, behind) => {
+    const piece = (share: number) => amount('piece', exactly(share));
+    const other: Room = { ...amount(id, exactly(0.2)), ...more };
+    expect(ids([other, piece(0.2 + behind - 0.004)])).toEqual(['piece', id]);
+    expect(ids([piece(0.2 + behind + 0.004), other])).toEqual([id, 'piece']);
+  });
+
+  test('an unknown that could hurt stands where 4 % are left (our judgement)', () => {
+    expect(ids([hurts, amount('less', exactly(0.037))])).toEqual(['less', 'hurts']);
+    expect(ids([amount('more', exactly(0.043)), hurts])).toEqual(['hurts', 'more']);
+  });
+
+  test('a limit that is shut by a guess stands behind one that is shut for sure', () => {
+    expect(
+      ids([{ ...closed, id: 'guess' as RoomId, taken: true }, amount('sure', exactly(-0.1)), closed]),
+    ).toEqual(['closed', 'sure', 'guess']);
   });
 
   test('of two alike, the one nearer in its own doubt is tighter', () => {

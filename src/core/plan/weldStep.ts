@@ -3,7 +3,7 @@ import { ROD_SIZES } from '../data/rodSizes';
 import { AIMS } from '../data/words';
 import { passCount, rodsByKind } from '../rods/beads';
 import type { PassRole } from '../rods/layout';
-import { inWords, trimmed } from '../units/format';
+import { counted, inWords, trimmed } from '../units/format';
 import { wholeRods } from '../rods/wholeRods';
 import { ampsAsItWarms } from '../preheat/warmAmps';
 import { betweenBeads } from '../preheat/steps';
@@ -42,7 +42,7 @@ function runsInWords(situation: Situation): string[] {
   const ties = runs.tieIns.map(({ at_mm }) => say(Math.round(at_mm))).join(', ');
   return [
     backstep
-      ? `${runs.runs.length} runs of ${say(Math.round(runs.longest_mm))}, each welded back onto the start of the one before it.`
+      ? `${counted(runs.runs.length, 'run')} of ${say(Math.round(runs.longest_mm))}, each welded back onto the start of the one before it.`
       : runs.tieIns.length === 0
         ? `${runs.runs.length} runs, each in one go.`
         : `${runs.runs.length} runs; tie-ins at ${ties} from the beginning.`,

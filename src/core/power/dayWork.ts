@@ -2,6 +2,9 @@ import { BATTERY_USABLE, DAY_s, IDLE_POWER_FACTOR } from '../data/limits';
 import { FUEL_DOUBT, FUELS, type FuelId } from '../data/machines';
 import { effectiveCurrent_A } from './duty';
 import { loadVoltage_V } from '../heat/loadVoltage';
+import { arcsOf, meanOver, type DrawAt } from './arcs';
+import type { Burn } from './window';
+import { rodsNeeded } from '../rods/beads';
 import { phaseFactor } from './plate/nameplate';
 import { mapRange, type Range } from '../units/range';
 import type { Reads, Situation } from '../judge/situation';
@@ -27,7 +30,7 @@ const SECONDS_PER_HOUR = 3600;
 
 /** Answers "what does a day of this take?" Null while the job's minutes are not known. */
 export function dayWork(situation: Situation): DayWork | null {
-  const { timeline, plate, draw, supply, job, machine } = situation;
+  const { timeline, plate, drawAt, supply, job, machine } = situation;
   const arc_kW = arcInput_kW(situation);
   if (!timeline || !plate || !machine || !arc_kW || timeline.elapsed_s <= 0) return null;
   const idle_kW = mapRange(
@@ -55,7 +58,7 @@ export function dayWork(situation: Situation): DayWork | null {
     arcShare,
     job_kWh: mapRange(mean_kW, (kW) => (kW * timeline.elapsed_s) / SECONDS_PER_HOUR),
     day_kWh,
-    effective_A: draw && mapRange(draw.current_A, (amps) => effectiveCurrent_A(amps, plate.idle_A, arcShare)),
+    effective_A: drawAt && effectiveOver(arcsOf(timeline), drawAt, plate.idle_A, arcShare),
     fuel_l,
     fuel,
     cost: price === null || bought === null ? null : mapRange(bought, (units) => units * price),
@@ -63,30 +66,55 @@ export function dayWork(situation: Situation): DayWork | null {
   };
 }
 
-/** Real power that goes in while the arc burns: out over efficiency, and what line and cords keep. */
-function arcInput_kW({ plate, draw, current_A }: Reads<'plate' | 'draw' | 'current_A'>): Range | null {
-  if (!plate || !current_A || (plate.type.feeds === 'mains' && !draw?.holds)) return null;
-  const output_kW = (loadVoltage_V('stick', current_A.value) * current_A.value) / 1000;
-  const { low, nominal, high } = plate.efficiency.range;
-  const cord = draw?.dropShare ?? { low: 0, nominal: 0, high: 0 };
+/** The steady current that heats as all of a job does: the root of the mean of current squared. */
+function effectiveOver(burns: readonly Burn[], drawAt: DrawAt, idle_A: number, arcShare: number): Range {
+  const at = (end: keyof Range) =>
+    effectiveCurrent_A(
+      Math.sqrt(meanOver(burns, (amps) => drawAt(amps).current_A[end] ** 2)),
+      idle_A,
+      arcShare,
+    );
+  return { low: at('low'), nominal: at('nominal'), high: at('high') };
+}
+
+/** Real power that goes in while arcs burn, over all of them: out over efficiency, and what line and cords keep. */
+function arcInput_kW({
+  plate,
+  draw,
+  drawAt,
+  timeline,
+}: Reads<'plate' | 'draw' | 'drawAt' | 'timeline'>): Range | null {
+  if (!plate || !timeline || (plate.type.feeds === 'mains' && !draw?.holds)) return null;
+  const burns = arcsOf(timeline);
+  const { range } = plate.efficiency;
+  const mean_kW = (end: keyof Range, efficiency: number) =>
+    meanOver(
+      burns,
+      (amps) =>
+        (loadVoltage_V('stick', amps) * amps) /
+        1000 /
+        efficiency /
+        (1 - (drawAt?.(amps).dropShare[end] ?? 0)),
+    );
   return {
-    low: output_kW / high / (1 - cord.low),
-    nominal: output_kW / nominal / (1 - cord.nominal),
-    high: output_kW / low / (1 - cord.high),
+    low: mean_kW('low', range.high),
+    nominal: mean_kW('nominal', range.nominal),
+    high: mean_kW('high', range.low),
   };
 }
 
 /** Rods that one charge melts; null where there is no battery, or what it holds is not known. */
 export function rodsPerCharge(
-  situation: Reads<'machine' | 'plate' | 'beads' | 'draw' | 'current_A'>,
+  situation: Reads<'machine' | 'plate' | 'beads' | 'draw' | 'drawAt' | 'timeline'>,
 ): Range | null {
-  const { machine, plate, beads } = situation;
-  const main = beads?.passes.at(-1);
+  const { machine, plate, beads, timeline } = situation;
+  const rodCount = beads ? rodsNeeded(beads) : 0;
   const arc_kW = arcInput_kW(situation);
   const held_Wh = machine?.value.battery_Wh ?? null;
-  if (plate?.type.feeds !== 'battery' || held_Wh === null || !main || !arc_kW) return null;
-  const rods = (share: number, kW: number) =>
-    (share * held_Wh) / ((1000 * kW * main.arcPerRod_s) / SECONDS_PER_HOUR);
+  if (plate?.type.feeds !== 'battery' || held_Wh === null || !timeline || rodCount <= 0 || !arc_kW)
+    return null;
+  const rod_s = timeline.arc_s / rodCount;
+  const rods = (share: number, kW: number) => (share * held_Wh) / ((1000 * kW * rod_s) / SECONDS_PER_HOUR);
   const { range } = BATTERY_USABLE;
   return {
     low: rods(range.low, arc_kW.high),

@@ -42,6 +42,10 @@ export function dutyPlan(situation: Situation): DutyPlan | null {
     over_s: runsOver_s(course),
     rest_s: restNeeded_s(burns, points),
     steady_A: withoutPause_A(points, plate.max_A?.range.nominal ?? current_A.value),
-    rhythm: rodRhythm(duty, arcPerRod_s(rod.value.rodClass, rod.value.size, current_A.value), ROD_CHANGE_s),
+    rhythm: rodRhythm(
+      duty,
+      arcPerRod_s(rod.value.rodClass, rod.value.size, current_A.value, rod.value.tin?.length_mm),
+      ROD_CHANGE_s,
+    ),
   };
 }

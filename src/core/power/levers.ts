@@ -9,6 +9,8 @@ import { when, type Change, type ChangeMaker } from '../judge/change';
 
 const REST_STEPS_s = [60, 180];
 
+const isWound = (lie: unknown): boolean => lie === 'drum' || lie === 'half';
+
 /** A shorter cord, and the next two heavier ones. */
 export const cordChanges: ChangeMaker = ({ cords, job, system }): Change[] => {
   const [cord, second] = cords?.value ?? [];
@@ -22,7 +24,7 @@ export const cordChanges: ChangeMaker = ({ cords, job, system }): Change[] => {
     .slice(0, 2);
   const half = Math.round(length_m / 2);
   const wound = (['cordLie', 'cord2.lie', 'cord3.lie'] as const).filter(
-    (at) => readPath(job.power, at) === 'drum' || (at === 'cordLie' && cord.lie === 'drum'),
+    (at) => isWound(readPath(job.power, at)) || (at === 'cordLie' && isWound(cord.lie)),
   );
   return [
     ...when(wound.length > 0, {
@@ -50,6 +52,7 @@ export const cordChanges: ChangeMaker = ({ cords, job, system }): Change[] => {
       id: `cord-${id}`,
       title: `Cord of ${CABLES[id].name}`,
       cost: 'a heavier cord to fetch',
+      away: true,
       edits: [{ path: 'power.cordSize', value: id }],
     })),
   ];

@@ -4,6 +4,8 @@ import { soundMachine } from '../formats/checkKit';
 import type { LeadSet, Machine, Supply } from '../formats/kit';
 import { readPlate, type Plate } from './plate/nameplate';
 import { supplyDraw, type Cord, type SupplyDraw } from './supply';
+import { memoizeBy } from '../units/memoize';
+import type { DrawAt } from './arcs';
 import type { Choice } from '../judge/choice';
 import type { Reads } from '../judge/situation';
 
@@ -18,6 +20,11 @@ declare module '../judge/situation' {
     readonly leads: Choice<LeadSet> | null;
     /** Cords from the socket on; none where it is plugged straight in; null where not known. */
     readonly cords: Choice<readonly Cord[]> | null;
+    /** The most that any arc of the job burns at, A. */
+    readonly strongest_A: number | null;
+    /** What an arc draws from the supply at its amps; null while the supply is not known. */
+    readonly drawAt: DrawAt | null;
+    /** What the strongest arc draws. */
     readonly draw: SupplyDraw | null;
   }
 }
@@ -64,6 +71,7 @@ export const plate = ({
   readPlate(soundMachine(by.value, system), from?.value ?? null, {
     air_C: look.air_C,
     cooling: power.cooling,
+    altitude_m: look.altitude_m,
   });
 
 /** Weld leads, where named. */
@@ -102,22 +110,31 @@ export function cords({
 const laid = (length_m: number | null, size: CableId | null, lie: Cord['lie'] | null): Cord[] | null =>
   length_m === null || size === null ? null : [{ length_m, size, lie: lie ?? 'straight' }];
 
-/** What the arc draws from its supply. */
-export function draw({
+/** The strongest arc: a root may burn hotter than the fill. */
+export const strongest_A = ({ beads, current_A }: Reads<'beads' | 'current_A'>): number | null =>
+  current_A && (beads?.passes.reduce((most, { rod }) => Math.max(most, rod.current_A), 0) || current_A.value);
+
+/** What arcs draw from the supply, each at its own amps. */
+export function drawAt({
   plate: of,
   supply: from,
   cords: along,
-  current_A,
-}: Reads<'plate' | 'supply' | 'cords' | 'current_A'>): SupplyDraw | null {
+}: Reads<'plate' | 'supply' | 'cords'>): DrawAt | null {
   const named = from?.value;
-  if (!of || !named || named.volts_V === null || current_A === null) return null;
-  return supplyDraw({
+  if (!of || !named || named.volts_V === null) return null;
+  const question = {
     process: 'stick',
-    current_A: current_A.value,
     plate: of,
     volts_V: named.volts_V,
     phases: named.phases,
     cords: along?.value ?? [],
     source_ohm: named.source_ohm ?? 0,
-  });
+  } as const;
+  return memoizeBy((current_A: number) => supplyDraw({ ...question, current_A }), String);
 }
+
+/** What the strongest arc draws from the supply. */
+export const draw = ({
+  drawAt: at,
+  strongest_A: most_A,
+}: Reads<'drawAt' | 'strongest_A'>): SupplyDraw | null => (at && most_A !== null ? at(most_A) : null);

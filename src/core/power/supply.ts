@@ -66,7 +66,7 @@ export function supplyDraw(question: DrawQuestion): SupplyDraw {
 function workingCopper_C(cord: Cord, question: DrawQuestion): number {
   const { ampacity_A } = CABLES[cord.size];
   const over = ampacity_A !== null && straightCurrent_A(question, 'nominal') > ampacity_A;
-  return over || cord.lie === 'drum' ? COPPER_C.high : COPPER_C.nominal;
+  return over || cord.lie !== 'straight' ? COPPER_C.high : COPPER_C.nominal;
 }
 
 interface Point {
@@ -93,8 +93,11 @@ function solve(question: DrawQuestion, corner: Corner, copper_C: (cord: Cord) =>
   if (loop_ohm <= 0) return { current_A: straight_A, dropShare: 0, holds: true, ohms };
   if (plate.type.load === 'constant-impedance') {
     const load_ohm = volts_V / straight_A;
-    const drop = loop_ohm / (loop_ohm + load_ohm);
-    return { current_A: straight_A * (1 - drop), dropShare: drop, holds: true, ohms };
+    // Line and cords lie in front of a load that lags by its power factor: volts are added as phasors.
+    const inPhase_ohm = load_ohm * plate.powerFactor.range[GOOD_END[corner]] + loop_ohm;
+    const across_ohm = load_ohm * Math.sqrt(1 - plate.powerFactor.range[GOOD_END[corner]] ** 2);
+    const kept = load_ohm / Math.hypot(inPhase_ohm, across_ohm);
+    return { current_A: straight_A * kept, dropShare: 1 - kept, holds: true, ohms };
   }
   // Constant power: I (V - I R) = V I_straight. Real roots only while line and cords leave enough.
   const discriminant = volts_V ** 2 - 4 * loop_ohm * volts_V * straight_A;
@@ -114,7 +117,10 @@ function straightCurrent_A(
   corner: Corner,
 ): number {
   const watts = (amps: number) => loadVoltage_V(process, amps) * amps;
-  const { inputMax_A, max_A, efficiency, powerFactor } = plate;
+  const { inputMax_A, max_A, efficiency, powerFactor, type } = plate;
+  // Copper and iron take their share by turns: so much of the largest current out, so much of the largest in.
+  if (inputMax_A && max_A && type.load === 'constant-impedance')
+    return (inputMax_A.range[corner] * current_A) / max_A.range.nominal;
   if (inputMax_A?.by === 'plate' && max_A)
     return (inputMax_A.range[corner] * watts(current_A)) / watts(max_A.range.nominal);
   const end = GOOD_END[corner];

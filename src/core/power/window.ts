@@ -20,20 +20,32 @@ export interface Fill {
  * @returns corners of the course, in order; it runs straight between them. Empty where the plate gives no point
  */
 export function windowFill(burns: readonly Burn[], points: readonly RatedPoint[]): Fill[] {
-  const rates = burns.flatMap(({ start_s, duration_s, current_A }) => {
-    const duty = permittedDuty(points, current_A);
-    return duty === null || duty <= 0 || duration_s <= 0
-      ? []
-      : [{ from: start_s, to: start_s + duration_s, rate: 1 / (duty * DUTY_PERIOD_s) }];
-  });
+  return slidingCourse(
+    burns.flatMap(({ start_s, duration_s, current_A }) => {
+      const duty = permittedDuty(points, current_A);
+      return duty === null || duty <= 0 ? [] : [{ start_s, duration_s, rate: 1 / (duty * DUTY_PERIOD_s) }];
+    }),
+  );
+}
+
+/** A stretch that adds so much to the window every second. */
+interface Inflow {
+  start_s: number;
+  duration_s: number;
+  rate: number;
+}
+
+/** What stands in the sliding ten minutes along a job: all that flowed in during the last ten. Empty where nothing did. */
+export function slidingCourse(inflows: readonly Inflow[]): Fill[] {
+  const rates = inflows.filter(({ duration_s }) => duration_s > 0);
   if (rates.length === 0) return [];
   // What enters at the front of the window leaves at its back ten minutes later.
   const steps = rates
-    .flatMap(({ from, to, rate }) => [
-      { at_s: from, rate },
-      { at_s: to, rate: -rate },
-      { at_s: from + DUTY_PERIOD_s, rate: -rate },
-      { at_s: to + DUTY_PERIOD_s, rate },
+    .flatMap(({ start_s, duration_s, rate }) => [
+      { at_s: start_s, rate },
+      { at_s: start_s + duration_s, rate: -rate },
+      { at_s: start_s + DUTY_PERIOD_s, rate: -rate },
+      { at_s: start_s + duration_s + DUTY_PERIOD_s, rate },
     ])
     .sort((a, b) => a.at_s - b.at_s);
   const course: Fill[] = [{ at_s: 0, fill: 0 }];

@@ -23,6 +23,7 @@ describe('the ceiling of hardened plate', () => {
     expect(kept(0, () => 19.9)).toBe(200);
     // Begun 10 °C under the ceiling, at 140 °C it is still too slow.
     expect(kept(0, (from_C) => (from_C <= 140 ? 20 : 21))).toBe(150);
+    expect(kept(0, (from_C) => (from_C < 140 ? 20 : 21))).toBe(125);
     // A hand gives a bead up to fifteen hundredths more than it is reckoned.
     expect(kept(0, (_, heat) => (heat > 1.14 ? 21 : 19))).toBe(75);
   });

@@ -1,4 +1,4 @@
-import { HAND_HEAT, HARD_CEILING, QUENCHED_COOLING_s } from '../data/heatLimits';
+import { HAND_HEAT, HARD_CEILING, HOTTEST_UNDER_C, QUENCHED_COOLING_s } from '../data/heatLimits';
 import type { FamilyId } from '../data/families';
 import type { CoolingTime } from '../heat/cooling85';
 import type { Ceiling, HeatInput } from './heatPlan';
@@ -24,7 +24,7 @@ export function hardKept(
   const floor_C = Math.max(least_C, aim_C + over_C);
   const hottest_kJ_mm = input.most_kJ_mm * (1 + HAND_HEAT.share);
   const stays = (value_C: number) =>
-    cools(hottest_kJ_mm, value_C - over_C / 3).governing_s <= QUENCHED_COOLING_s.high;
+    cools(hottest_kJ_mm, value_C - HOTTEST_UNDER_C.value).governing_s <= QUENCHED_COOLING_s.high;
   let value_C = ceiling.value_C;
   while (!stays(value_C) && value_C - step_C >= floor_C) value_C -= step_C;
   return value_C === ceiling.value_C

@@ -224,11 +224,36 @@ describe('levers of heat', () => {
     expect(effect(cold, 'preheat+50', 'cold-crack')?.gainShare).toBeGreaterThan(0);
   });
 
+  test('the ceiling sets the pace where a fifth of the job is waiting (our judgement), and not where less is', () => {
+    const seen = (
+      [
+        // Waiting runs from about 0.63 of the job down to 0.18 over these.
+        ['hatch-frame', 200, 60],
+        ['hatch-frame', 200, 200],
+        ['galley-tray', 1200, 60],
+        ['galley-tray', 1200, 120],
+        ['galley-tray', 1200, 400],
+      ] as const
+    ).map(([name, length_mm, width_mm]) => {
+      const { situation, rooms } = assess(
+        demoJob(name, { 'heat.pieceLength_mm': length_mm, 'heat.pieceWidth_mm': width_mm }),
+        DEMO_KIT,
+      );
+      const { starts = [], elapsed_s = 1 } = situation.timeline ?? {};
+      const share = starts.reduce((sum, { wait_s }) => sum + wait_s, 0) / elapsed_s;
+      return [share >= 0.2, /^held by/.test(rooms.find(({ id }) => id === 'interpass')?.gap ?? '')];
+    });
+    expect(new Set(seen.map(([should]) => should)).size).toBe(2);
+    for (const [should, is] of seen) expect(is).toBe(should);
+  });
+
   test('waiting opens what going straight on closed', () => {
     expect(effect(demoJob('bollard-cap', { 'heat.goStraightOn': true }), 'wait', 'interpass')).toMatchObject({
       before: 'none',
-      after: 'snug',
+      after: 'tight',
     });
+    // Most of the job is waiting then: the ceiling sets its pace.
+    expect(room(demoJob('bollard-cap', {}), 'interpass')?.gap).toMatch(/^held by .+ of waiting$/);
   });
 
   test('more and smaller beads put less heat in; a temper layer softens the edge', () => {
@@ -389,6 +414,26 @@ describe('metals that no preheat suits, and steels that only a chart serves', ()
       expect([grade, heat.ceiling?.value_C]).toEqual([grade, 200]);
       expect(200 - (heat.preheat?.value ?? Infinity)).toBeGreaterThanOrEqual(30);
     }
+  });
+  // EN 1011-3 and handbooks, from memory: 304 at 150 °C between beads, 175 at the most; 410 at 150 to 200 °C under stainless rods.
+  test('stainless beside a steel that is warmed is let to 175 °C, alone and beside mild steel to 150; 410 under it asks 150', () => {
+    const heat = (family: string, grade: string | null, sideB: string | null, rodClass: string) =>
+      assess(
+        ramp({
+          'metal.sideA.family': family,
+          'metal.sideA.grade': grade,
+          ...(sideB === null ? {} : { 'metal.sameBothSides': false, 'metal.sideB.family': sideB }),
+          'joint.thicknessA_mm': 12,
+          'joint.sameThickness': true,
+          'rod.rodClass': rodClass,
+          'rod.size': '1/8',
+        }),
+        DEMO_KIT,
+      ).situation.heat;
+    expect(heat('low-alloy-steel', '4140', 'austenitic-stainless', 'E309L-16').ceiling?.value_C).toBe(175);
+    expect(heat('low-carbon-steel', null, 'austenitic-stainless', 'E309L-16').ceiling?.value_C).toBe(150);
+    expect(heat('austenitic-stainless', '304', null, 'E308L-16').ceiling?.value_C).toBe(150);
+    expect(heat('martensitic-stainless', '410', null, 'E309L-16').aim_C).toBe(150);
   });
   test('tool steel is a draft until the preheat of its own chart is typed', () => {
     const edits = { 'metal.sideA.family': 'tool-steel', 'rod.rodClass': null, 'rod.current_A': null };

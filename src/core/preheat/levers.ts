@@ -87,7 +87,7 @@ export const heatInputChanges: ChangeMaker = ({ beads, joint, wants }) => {
           to(
             now - 1,
             'fewer-beads',
-            `Lay it in ${now - 1} bigger ${now === 2 ? 'bead' : 'beads'}`,
+            now === 2 ? 'Lay it in one bigger bead' : `Lay it in ${now - 1} bigger beads`,
             'more heat each',
           ),
         ]

@@ -1,4 +1,4 @@
-import { ASSUMED_HEAT as ASSUMED, ASSUMED_PIECE, EACH_ROD_TO_C } from '../data/heatLimits';
+import { ASSUMED_HEAT as ASSUMED, ASSUMED_PIECE, EACH_ROD_TO_C, HOTTEST_UNDER_C } from '../data/heatLimits';
 import { heatProperties, STEEL_HEAT, USUAL_TORCH } from '../data/heatProperties';
 import { WIND_ASSUMED_m_s } from '../data/limits';
 import { metalFamily } from '../data/metals';
@@ -70,7 +70,9 @@ export function resolveHeat(context: HeatContext): HeatPlan {
     noTorch,
     input,
     fastest: input && cools(input.least_kJ_mm, start_C),
-    slowest: input && cools(input.most_kJ_mm, ceiling ? Math.max(start_C, ceiling.value_C - 10) : start_C),
+    slowest:
+      input &&
+      cools(input.most_kJ_mm, ceiling ? Math.max(start_C, ceiling.value_C - HOTTEST_UNDER_C.value) : start_C),
     piece,
     cooling,
     curve,

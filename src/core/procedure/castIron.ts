@@ -2,7 +2,7 @@ import { BRAZE_METAL, COLD_BEAD, HOT_CASTING, PEEN_AND_MOVE_s, STOP_HOLE, STUDS 
 import { BRAZE_IRON, HOT_IRON } from '../data/heatRules';
 import { metalFamily } from '../data/metals';
 import { PRACTICE } from '../units/sources';
-import { inWords, trimmed } from '../units/format';
+import { counted, inWords, trimmed } from '../units/format';
 import type { Reads, Situation } from '../judge/situation';
 import { shortBeads, waitsOf } from '../preheat/beadByBead';
 import { note, part, type Note, type Part, type Procedure } from './procedure';
@@ -79,7 +79,7 @@ function cold(situation: Situation): Way {
     answer:
       rows.length === 0
         ? `Beads of ${say.size(bead_mm)}, each peened warm, never over ${say.temperature(ceiling)} beside it.`
-        : `${perPass} beads of about ${say.size(Math.round((rows[0]?.to_mm ?? bead_mm) - (rows[0]?.from_mm ?? 0)))} a pass, each peened warm${waits.count > 0 ? `; about ${say.time(waits.usual_s)} between them` : ''}.`,
+        : `${counted(perPass, 'bead')} of about ${say.size(Math.round((rows[0]?.to_mm ?? bead_mm) - (rows[0]?.from_mm ?? 0)))} a pass, each peened warm${waits.count > 0 ? `; about ${say.time(waits.usual_s)} between them` : ''}.`,
     beads: rows,
     parts: {
       prepare: part({ actions: [...ready(situation), ...studs(situation)] }),

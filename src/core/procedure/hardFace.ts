@@ -8,7 +8,7 @@ import { HARDFACE } from '../data/rodChoice';
 import { metalFamily } from '../data/metals';
 import { rodClass, type RodClassId } from '../data/rods';
 import { PRACTICE } from '../units/sources';
-import { inWords, trimmed } from '../units/format';
+import { counted, inWords, trimmed } from '../units/format';
 import type { Reads, Situation } from '../judge/situation';
 import { note, part, type Note, type Procedure } from './procedure';
 
@@ -59,7 +59,7 @@ export function hardFace(situation: Situation): Procedure | null {
       layers === null
         ? 'Type how high the pad is to be, at Joint.'
         : layers.buildUpLayers > 0
-          ? `${say.size(Math.round(layers.buildUp_mm))} built up with ${matching} in ${layers.buildUpLayers} layers, then ${layers.hardLayers} of ${hardRod}.`
+          ? `${say.size(Math.round(layers.buildUp_mm))} built up with ${matching} in ${counted(layers.buildUpLayers, 'layer')}, then ${layers.hardLayers} of ${hardRod}.`
           : `${layers.hardLayers} ${layers.hardLayers === 1 ? 'layer' : 'layers'} of ${hardRod}, no build-up.`,
     beads: [],
     parts: {
@@ -81,7 +81,7 @@ export function hardFace(situation: Situation): Procedure | null {
             ? []
             : [
                 ...(layers.buildUpLayers > 0
-                  ? [{ label: 'Build-up', value: `${layers.buildUpLayers} layers of ${matching}` }]
+                  ? [{ label: 'Build-up', value: `${counted(layers.buildUpLayers, 'layer')} of ${matching}` }]
                   : []),
                 { label: 'Hard face', value: `${layers.hardLayers} of ${hardRod}` },
               ],

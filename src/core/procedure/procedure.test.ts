@@ -96,7 +96,7 @@ describe('cast iron, hot and brazed', () => {
     const thick = words(
       procedure('bollard-cap', 'cast-iron', { 'casting.way': 'hot', 'joint.thicknessA_mm': 50 }),
     );
-    expect(thick).toMatch(/for about 120 min/);
+    expect(thick).toMatch(/for about 2 h/);
   });
 
   test('bronze is weighed by the joint: area by length by 8.4 g/cm3 (handbook), with spoil', () => {

@@ -1,3 +1,4 @@
+import { counted } from '../units/format';
 import { BEAD_OVERLAP } from '../data/limits';
 import { rodClass, type RodClassId } from '../data/rods';
 import { ROD_SIZES, STUB_mm, type RodSizeId } from '../data/rodSizes';
@@ -11,6 +12,8 @@ export interface BurnedRod {
   rodClass: RodClassId;
   size: RodSizeId;
   current_A: number;
+  /** Length of a new rod, where its tin says it. */
+  long_mm?: number | null;
 }
 
 /** One pass: a bead laid from end to end of the joint, or of the part of it that one kind of rod reaches. */
@@ -60,15 +63,22 @@ const LEAST_BEAD_CORES2 = 0.7;
 const ALUMINIUM_SLOWEST_mm_s = 2.6;
 const MOST_PASSES = 60;
 
-/** Weld metal one rod lays: core area x (length - stub) x recovery, mm3. */
-export function depositPerRod_mm3(id: RodClassId, size: RodSizeId): number {
+/**
+ * Weld metal one rod lays: core area x (length - stub) x recovery, mm3.
+ * @param long_mm how long a new rod is, where its tin says it; blank: as its size is mostly sold
+ */
+export function depositPerRod_mm3(id: RodClassId, size: RodSizeId, long_mm?: number | null): number {
   const { diameter_mm, length_mm } = ROD_SIZES[size];
-  return (Math.PI / 4) * diameter_mm ** 2 * (length_mm - STUB_mm) * rodClass(id).recovery;
+  return (Math.PI / 4) * diameter_mm ** 2 * ((long_mm ?? length_mm) - STUB_mm) * rodClass(id).recovery;
 }
 
 /** Seconds one rod burns at so many amps. */
-export const arcPerRod_s = (id: RodClassId, size: RodSizeId, current_A: number): number =>
-  depositPerRod_mm3(id, size) / (rodClass(id).deposit_mm3_As * current_A);
+export const arcPerRod_s = (
+  id: RodClassId,
+  size: RodSizeId,
+  current_A: number,
+  long_mm?: number | null,
+): number => depositPerRod_mm3(id, size, long_mm) / (rodClass(id).deposit_mm3_As * current_A);
 
 /** Smallest and largest bead that a hand lays with a rod, mm2: what its arc lays at the fastest and the slowest pace. */
 export function handLays_mm2(
@@ -178,11 +188,11 @@ export function planBeads(question: BeadQuestion): BeadPlan {
 
 /** What a rod does of a bead: pace, reach and rods for a length. */
 export function laid(rod: BurnedRod, area_mm2: number, length_mm: number) {
-  const beadPerRod_mm = depositPerRod_mm3(rod.rodClass, rod.size) / area_mm2;
+  const beadPerRod_mm = depositPerRod_mm3(rod.rodClass, rod.size, rod.long_mm) / area_mm2;
   return {
     travel_mm_s: (rodClass(rod.rodClass).deposit_mm3_As * rod.current_A) / area_mm2,
     beadPerRod_mm,
-    arcPerRod_s: arcPerRod_s(rod.rodClass, rod.size, rod.current_A),
+    arcPerRod_s: arcPerRod_s(rod.rodClass, rod.size, rod.current_A, rod.long_mm),
     rods: length_mm / beadPerRod_mm,
   };
 }
@@ -241,4 +251,4 @@ export const passCount = (beads: BeadPlan): number =>
   beads.passes.filter(({ from_mm }) => from_mm === 0).length;
 
 /** "one pass", "six passes": as it is said after a number. */
-export const passesInWords = (count: number): string => (count === 1 ? '1 pass' : `${count} passes`);
+export const passesInWords = (count: number): string => counted(count, 'pass', 'passes');

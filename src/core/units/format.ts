@@ -11,8 +11,8 @@ export function formatQuantity(value: number | null, kind: QuantityKind, system:
   if (kind.name === 'size' && system === 'inch') return `${inchText(value / 25.4)} in`;
   // Under two minutes a clock is read in seconds.
   if (kind.name === 'time' && value < 120) return `${trimmed(value, 0)} s`;
-  // From three hours on in hours.
-  if (kind.name === 'time' && value >= 3 * 3600) return `${trimmed(value / 3600, 1)} h`;
+  // Over an hour and a half in hours.
+  if (kind.name === 'time' && value > 90 * 60) return `${trimmed(value / 3600, 1)} h`;
   const shown = (value - (unit.offset ?? 0)) / unit.factor;
   const text = trimmed(
     shown,
@@ -84,6 +84,16 @@ export const inWords = (system: UnitSystem) => ({
   /** A difference of temperature, which has no freezing point in it. */
   degrees: (c: number) => (system === 'metric' ? `${trimmed(c, 0)} °C` : `${trimmed((c * 9) / 5, 0)} °F`),
 });
+
+/** A count with what is counted: "1 rod", "2 rods", "? rods" where nobody knows. */
+export const counted = (count: number | null | undefined, one: string, many = `${one}s`): string =>
+  `${count ?? '?'} ${count === 1 ? one : many}`;
+
+/** Two ends as they are said: "1.7 to 2.1", and "1.7" where both read the same. */
+export function span(low: number, high: number, digits: number): string {
+  const [from, to] = [trimmed(low, digits), trimmed(high, digits)];
+  return from === to ? from : `${from} to ${to}`;
+}
 
 /** Words as they stand inside a sentence: a first capital goes, an abbreviation stays. */
 export const midSentence = (words: string): string =>

@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import { INTERPASS_AT_mm } from '@core/data/heatLimits';
 import type { StartHeat } from '@core/heat';
 import type { FieldLabel } from '@core/order';
-import { inWords } from '@core/units/format';
+import { counted, inWords } from '@core/units/format';
 import type { UnitSystem } from '@core/units/kinds';
 import { Act } from '@/ui/Act';
 import { usePalette } from '@/ui/theme/theme';
@@ -63,7 +63,7 @@ export function StartsHeat({ starts, labels, frame, ceiling_C, system }: Props) 
       })}
       {starts.length > FIRST && (
         <Act
-          title={all ? 'Fewer' : `All ${starts.length} starts`}
+          title={all ? 'Fewer' : `All ${counted(starts.length, 'start')}`}
           testID="starts-all"
           onPress={() => setAll(!all)}
         />

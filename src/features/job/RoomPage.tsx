@@ -4,7 +4,9 @@ import { sourceWords } from '@core/units/sources';
 import { leversFor, type Room } from '@core/plan';
 import { speakAmount, speakRoom, speakState } from '@core/judge';
 import { useLevers, type OpenJob } from '@/state/useJob';
+import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
+import { openWays } from '@/ui/goTo';
 import { LeverRow } from '@/ui/Lever';
 import { usePalette } from '@/ui/theme/theme';
 import { SPACE } from '@/ui/theme/tokens';
@@ -41,6 +43,14 @@ export function RoomPage({ open, roomId }: { open: OpenJob; roomId: string }) {
               onPull={() => pull(open, lever)}
             />
           ))}
+        </View>
+      )}
+      {room.state === 'none' && open.assessment.withheld === null && (
+        <View style={{ gap: SPACE.s }}>
+          {helping.every(({ effects }) =>
+            effects.every(({ roomId, after }) => roomId !== room.id || after === 'none'),
+          ) && <Words>No single change that is at hand opens it.</Words>}
+          <Act title="Look for a way through" testID="to-ways" onPress={() => openWays(open.job.id)} />
         </View>
       )}
       <View style={{ gap: SPACE.s }}>

@@ -1,3 +1,4 @@
+import { counted } from '@core/units/format';
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { previewImport, type ImportPreview } from '@core/formats/merge';
@@ -74,7 +75,7 @@ export function FilesCard() {
           <Words live>
             {progress.of === 0
               ? `${progress.words}…`
-              : `${progress.words}: ${progress.done} of ${progress.of} jobs`}
+              : `${progress.words}: ${progress.done} of ${counted(progress.of, 'job')}`}
           </Words>
         </Card>
       )}

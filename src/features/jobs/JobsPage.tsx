@@ -13,7 +13,7 @@ import { About } from './About';
 import { AsideCard } from './AsideCard';
 import { FilesCard } from './FilesCard';
 import { JobCard } from './JobCard';
-import { openBin, openJob, openNotes, openTruck } from '@/ui/goTo';
+import { openBin, openJob, openNotes, openSay, openTruck } from '@/ui/goTo';
 
 /** So many jobs are judged and shown at a time. */
 const AT_A_TIME = 40;
@@ -67,8 +67,8 @@ export function JobsPage() {
           <Card tone="sunk" testID="first-use">
             <Words as="bold">This yard is invented, to look around in</Words>
             <Words as="small">
-              Open a job and press the number across its top. For your own: New job, and put your machine,
-              supply and tins into the kit.
+              Open a job and press the number across its top. For your own: put your machine, supply and tins
+              into the kit, then say what broke.
             </Words>
             <Act
               title="Clear it, start with an empty truck"
@@ -133,8 +133,9 @@ export function JobsPage() {
         </Card>
         <About />
       </ScrollView>
-      <View style={{ backgroundColor: palette.bar, padding: SPACE.s }}>
-        <Act kind="main" title="New job" testID="new-job" onPress={() => openJob(newJob())} />
+      <View style={{ backgroundColor: palette.bar, padding: SPACE.s, flexDirection: 'row', gap: SPACE.s }}>
+        <Act grow kind="main" title="Say what broke" testID="say-it" onPress={() => openSay(newJob())} />
+        <Act grow kind="main" title="New job" testID="new-job" onPress={() => openJob(newJob())} />
       </View>
     </View>
   );

@@ -5,7 +5,7 @@ import { MACHINE_TYPES } from '@core/data/machines';
 import { TOOLS } from '@core/data/tools';
 import type { Kit } from '@core/formats/kit';
 import { writeKitFile } from '@core/formats/write';
-import { inWords } from '@core/units/format';
+import { counted, inWords } from '@core/units/format';
 import { ampWindow } from '@core/rods/amps';
 import { tinVerdict } from '@core/rods/keeping';
 import { loadChecks } from '@/state/lazyChecks';
@@ -97,7 +97,7 @@ function tinNote(tin: Kit['tins'][number], now_ms: number): string {
   const { state, words } = tinVerdict(tin, now_ms);
   const window = ampWindow(tin.rodClass, tin.size, tin);
   return [
-    `${tin.count ?? '?'} rods`,
+    counted(tin.count, 'rod'),
     window ? `${window.low_A} to ${window.high_A} A by the ${window.by}` : 'no range known',
     state === 'no-clock' || tin.events.length === 0 ? '' : words,
     tin.note,

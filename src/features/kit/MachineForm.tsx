@@ -75,7 +75,13 @@ export function MachineForm({ machine, change }: { machine: Machine; change: Cha
       <PlatePoints machine={machine} change={change} />
       {kind.feeds === 'mains' && <PlateColumns machine={machine} change={change} />}
       {kind.feeds === 'battery' && (
-        <Num item={machine} at="battery_Wh" path="machine.battery_Wh" change={change} />
+        <>
+          <Num item={machine} at="battery_Wh" path="machine.battery_Wh" change={change} />
+          <Words tone="danger" testID="not-batteries">
+            A machine with a battery of its own, not car batteries in series: nothing holds their current,
+            they give off a gas that blows up at a spark, and no plan is made for them.
+          </Words>
+        </>
       )}
       {kind.feeds === 'engine' && (
         <Pick

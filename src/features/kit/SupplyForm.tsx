@@ -53,6 +53,15 @@ export function SupplyForm({ supply, change }: { supply: Supply; change: Change 
         <Num item={supply} at="volts_V" path="supply.volts_V" change={change} />
         <Num item={supply} at="breaker_A" path="supply.breaker_A" change={change} />
         <Num item={supply} at="plug_A" path="supply.plug_A" change={change} />
+        {supply.kind === 'socket' && (
+          <Num
+            item={supply}
+            at="others_A"
+            path="supply.others_A"
+            change={change}
+            proposed="blank: nothing else runs on it"
+          />
+        )}
       </FieldRow>
       <Pick
         label="Breaker kind"

@@ -73,6 +73,13 @@ export function TinForm({ tin, change }: { tin: Tin; change: Change }) {
       <FieldRow>
         <Num item={tin} at="low_A" path="tin.low_A" change={change} proposed="blank: the table" />
         <Num item={tin} at="high_A" path="tin.high_A" change={change} proposed="blank: the table" />
+        <Num
+          item={tin}
+          at="length_mm"
+          path="tin.length_mm"
+          change={change}
+          proposed="blank: as its size is mostly sold"
+        />
       </FieldRow>
       {tin.low_A !== null && tin.high_A !== null && tin.low_A >= tin.high_A && (
         <Words tone="danger">The high amps must be over the low ones.</Words>

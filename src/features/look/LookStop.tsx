@@ -15,6 +15,8 @@ import { parseWhen, sayWhen } from '@core/units/when';
 import { useClock } from '@/state/useClock';
 import type { OpenJob } from '@/state/useJob';
 import { thisMoment, wallAt } from '@/state/clock';
+import { Act } from '@/ui/Act';
+import { openSay } from '@/ui/goTo';
 import { Entry } from '@/ui/Entry';
 import { optionsOf } from '@/ui/options';
 import { Pick } from '@/ui/Pick';
@@ -58,6 +60,10 @@ export function LookStop({ open }: { open: OpenJob }) {
           onChange={(text) => set('look.broke', text, 'What broke')}
         />
       </Field>
+      {look.broke.trim() !== '' && (
+        <Act title="Read it into the job" testID="to-say" onPress={() => openSay(open.job.id)} />
+      )}
+
       <StopWork open={open} />
       <Pick
         label="Where"
@@ -111,6 +117,7 @@ export function LookStop({ open }: { open: OpenJob }) {
           proposed={look.place === null ? undefined : `blank: ${look.place} as usual`}
         />
         <Amount open={open} at="air_C" said="Temperature" />
+        <Amount open={open} at="altitude_m" said="Height" proposed="blank: under 1000 m" />
         <Amount open={open} at="service_C" said="Hottest in service" proposed="blank: the weather" />
         <Amount open={open} at="timeWindow_s" said="Time" proposed="blank: no hurry" />
         <Amount open={open} at="clearance_mm" said="Free room" proposed="blank: open all round" />
@@ -125,7 +132,7 @@ const FOOD = [{ id: 'food', name: 'Food, drink or medicine' }] as const;
 
 interface AmountProps {
   open: OpenJob;
-  at: 'service_C' | 'wind_m_s' | 'air_C' | 'timeWindow_s' | 'clearance_mm';
+  at: 'service_C' | 'wind_m_s' | 'air_C' | 'altitude_m' | 'timeWindow_s' | 'clearance_mm';
   /** What the history calls it. */
   said: string;
   proposed?: string | undefined;

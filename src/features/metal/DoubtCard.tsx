@@ -1,3 +1,4 @@
+import { counted } from '@core/units/format';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { FAILS_SHARE, HURTS_SHARE, LOSSES, PLAN_SHARE } from '@core/data/losses';
@@ -48,7 +49,7 @@ export function DoubtCard({ open }: { open: OpenJob }) {
               field(
                 `metal.doubt.${id}`,
                 doubt[id],
-                `${LOSSES[id].value} rods, ${GRADE_WORDS[LOSSES[id].source.grade]}`,
+                `${counted(LOSSES[id].value, 'rod')}, ${GRADE_WORDS[LOSSES[id].source.grade]}`,
               ),
             )}
           </View>

@@ -3,7 +3,7 @@ import { ampWindow } from '@core/rods/amps';
 import { memo, useDeferredValue } from 'react';
 import { View } from 'react-native';
 import { UNEQUAL_SIDES } from '@core/data/limits';
-import { inWords } from '@core/units/format';
+import { counted, inWords } from '@core/units/format';
 import { POLES, ROD_CLASS_IDS, type Pole, type RodClassId } from '@core/data/rods';
 import { ROD_SIZE_IDS, ROD_SIZES, type RodSizeId } from '@core/data/rodSizes';
 import { AIMS, type AimId } from '@core/data/words';
@@ -200,7 +200,7 @@ const Choices = memo(function Choices({ open }: { open: OpenJob }) {
           id: tin.id,
           name: `${tin.rodClass} ${tin.size}`,
           note: [
-            `${tin.count ?? '?'} rods`,
+            counted(tin.count, 'rod'),
             rangeNote(tin.rodClass, tin.size, tin),
             rodsWanted.includes(tin.rodClass) ? '' : 'not for this metal',
           ]

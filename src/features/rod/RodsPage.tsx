@@ -1,3 +1,4 @@
+import { counted } from '@core/units/format';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { POINTS_SOURCE, ROLES, type RoleId } from '@core/data/rodChoice';
@@ -117,7 +118,7 @@ function FitCard({ open, row, role, first }: { open: OpenJob; row: RodFit; role:
         </Words>
         <Words as="small" tone="quiet">
           {[
-            tin ? `${tin.count ?? '?'} rods` : '',
+            tin ? counted(tin.count, 'rod') : '',
             window ? `${window.low_A} to ${window.high_A} A` : 'no range known',
           ]
             .filter((w) => w !== '')

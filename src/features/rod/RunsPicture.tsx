@@ -1,3 +1,4 @@
+import { counted } from '@core/units/format';
 import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Circle, Path, Text as SvgText } from 'react-native-svg';
@@ -29,7 +30,7 @@ export function RunsPicture({ runs, round, say }: Props) {
     <View
       onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}
       role="img"
-      aria-label={`From above: ${runs.runs.length} runs on ${say(runs.total_mm)}, ${runs.tieIns.length} tie-ins.`}
+      aria-label={`From above: ${counted(runs.runs.length, 'run')} on ${say(runs.total_mm)}, ${counted(runs.tieIns.length, 'tie-in')}.`}
     >
       <Svg width={width} height={height}>
         {closed && !round && (

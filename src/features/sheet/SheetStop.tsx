@@ -1,4 +1,4 @@
-import { midSentence, trimmed } from '../../core/units/format';
+import { inWords, midSentence, trimmed } from '../../core/units/format';
 import { useMemo } from 'react';
 import { View } from 'react-native';
 import { writeJobFile } from '@core/formats/write';
@@ -18,7 +18,7 @@ import { saveFile } from '@/state/files';
 import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';
 import { OtherWays } from '@/ui/OtherWays';
-import { openHistory } from '@/ui/goTo';
+import { openHistory, openWays } from '@/ui/goTo';
 import { Card } from '@/ui/Card';
 import { HaltCard } from '@/ui/HaltCard';
 import { StepParts } from '@/ui/StepParts';
@@ -68,9 +68,21 @@ export function SheetStop({ open }: { open: OpenJob }) {
       {plan.totals && (
         <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.l }}>
           <Figure value={`${plan.totals.beads}`} unit={plan.totals.beads === 1 ? 'pass' : 'passes'} />
-          <Figure value={`${plan.totals.rods}`} unit="rods" />
+          <Figure value={`${plan.totals.rods}`} unit={plan.totals.rods === 1 ? 'rod' : 'rods'} />
           <Figure value={trimmed(plan.totals.arc_min, 1)} unit="min of arc" />
-          <Figure value={trimmed(plan.totals.elapsed_min, 0)} unit="min in all" />
+          <Elapsed said={inWords(system).time(60 * plan.totals.elapsed_min)} />
+        </View>
+      )}
+      {assessment.withheld === null && (
+        <View dataSet={{ noprint: 'true' }}>
+          <Act
+            kind={plan.verdict === 'no-room' ? 'main' : 'plain'}
+            title={
+              plan.verdict === 'no-room' ? 'Look for a way through' : 'Other ways, and how sure this one is'
+            }
+            testID="to-ways"
+            onPress={() => openWays(job.id)}
+          />
         </View>
       )}
       {plan.steps.map((step, index) => (
@@ -172,4 +184,10 @@ function List({ title, lines }: { title: string; lines: readonly string[] }) {
       ))}
     </View>
   );
+}
+
+/** The time of the whole job, as it is said: seconds, minutes or hours. */
+function Elapsed({ said }: { said: string }) {
+  const [value = said, unit = ''] = said.split(' ');
+  return <Figure value={value} unit={`${unit} in all`} />;
 }

@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import { ROD_SIZES } from '@core/data/rodSizes';
 import { VERDICT_WORDS, truckList, type RodLoad, type TruckList } from '@core/plan';
 import { buyingWeight_kg } from '@core/rods';
-import { formatQuantity, trimmed } from '@core/units/format';
+import { counted, formatQuantity, trimmed } from '@core/units/format';
 import { DURATION } from '@core/units/kinds';
 import { saveFile } from '@/state/files';
 import { useApp } from '@/state/store';
@@ -114,9 +114,9 @@ const nameOf = ({ rodClass, size }: RodLoad): string => `${rodClass} ${ROD_SIZES
 
 const stockOf = ({ rodClass, size, needed, onHand, short }: RodLoad): string =>
   onHand === null
-    ? `${needed} rods; tin not counted`
+    ? `${counted(needed, 'rod')}; tin not counted`
     : short > 0
-      ? `${needed} rods, ${short} to buy, about ${trimmed(Math.max(0.1, buyingWeight_kg(rodClass, size, short)), 1)} kg`
+      ? `${counted(needed, 'rod')}, ${short} to buy, about ${trimmed(Math.max(0.1, buyingWeight_kg(rodClass, size, short)), 1)} kg`
       : `${needed} of ${onHand} rods`;
 
 const asText = ({ rods, things, unready }: TruckList): string =>

@@ -32,6 +32,7 @@ export const arcBlow: Assessor = {
   title: 'Arc blow',
   short: 'arc blow',
   stop: 'order',
+  bears: 'hand',
   assess({ blow, system, wants }: Reads<'blow' | 'system' | 'wants'>) {
     if (!blow || wants.verdict === 'never') return null;
     const { judged, hold, piece, acrossGap, clampAssumed, unheld_G } = blow;

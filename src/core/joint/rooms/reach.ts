@@ -16,7 +16,7 @@ export const reach: Assessor = {
     if (!rod) return null;
     const { access, clearance_mm } = job.look;
     const say = inWords(system).size;
-    const { length_mm } = ROD_SIZES[rod.value.size];
+    const length_mm = rod.value.tin?.length_mm ?? ROD_SIZES[rod.value.size].length_mm;
     const full = HAND_BEHIND_ROD.mm + length_mm;
     const bent = HAND_BEHIND_ROD.mm + HAND_BEHIND_ROD.bentShare * length_mm;
     const reasons = [

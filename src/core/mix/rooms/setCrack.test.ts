@@ -40,6 +40,25 @@ describe('cracks down the middle of plain steel', () => {
     expect(tears).toMatchObject({ state: 'tight', gap: 'may tear as it sets' });
   });
 
+  test('sulphur over 0.05 % of the bead is marked, under it not (from memory)', () => {
+    const state = (S: number) =>
+      setCrack({
+        'metal.sideA.family': 'free-machining-steel',
+        'metal.sideA.evidence': {
+          read: {
+            kind: 'chemistry',
+            test: 'chemistry',
+            seesCarbon: true,
+            standing: 'sound',
+            elements: { S: { percent: S, error: 0.005 } },
+          },
+        },
+        'weld.dilution_pct': 25,
+      })?.state;
+    // A quarter of it, and three quarters of a rod with 0.01 %.
+    expect([state(0.16), state(0.18)]).toEqual(['roomy', 'tight']);
+  });
+
   test('stainless weld metal is judged by its own diagram', () => {
     expect(
       setCrack({ 'metal.sideA.family': 'austenitic-stainless', 'rod.rodClass': 'E308L-16' }),

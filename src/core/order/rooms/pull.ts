@@ -12,7 +12,7 @@ import {
 import { CHOSEN } from '../../units/sources';
 import { inWords, trimmed } from '../../units/format';
 import { exactly, type Range } from '../../units/range';
-import { ofThumb, under, yesNo, type RoomBody } from '../../judge/room';
+import { ofThumb, takenSo, SNUG_BELOW, TIGHT_BELOW, under, yesNo, type RoomBody } from '../../judge/room';
 import { usualMove_mm } from '../pullPlan';
 import type { Reads } from '../../judge/situation';
 import type { Assessor } from '../../judge/assessor';
@@ -50,9 +50,6 @@ function against(
   });
 }
 
-/** Share that is left where plate, which is rarely sent back for it, may move too far. */
-const MILD = 0.15;
-
 /**
  * A fit shuts a plan only where its good end fails too, and not at all against something that nobody said or measured: then it is marked,
  * and on plate mildly.
@@ -62,8 +59,8 @@ function warnsOnly(
   { isKnown, sheet, gap }: { isKnown: boolean; sheet: boolean; gap: string },
 ): RoomBody {
   if (isKnown || body.state === 'roomy' || body.state === 'snug') return ofThumb(body, gap);
-  const marked = yesNo('departure', { ...body, gap });
-  return sheet ? marked : { ...marked, state: 'snug', fraction: exactly(MILD) };
+  const marked = takenSo(yesNo('departure', { ...body, gap }));
+  return sheet ? marked : { ...marked, state: 'snug', fraction: exactly((TIGHT_BELOW + SNUG_BELOW) / 2) };
 }
 
 /** Said where the width is only taken to be so. */

@@ -2,7 +2,7 @@ import type { Reads } from '../../judge/situation';
 import { MANY_BARE } from '../../data/orderGoals';
 import { RECKONED_DOUBT } from '../../data/heatLimits';
 import { BURN_THROUGH_FIT, OUR_JUDGEMENT, PRACTICE } from '../../units/sources';
-import { inWords } from '../../units/format';
+import { counted, inWords } from '../../units/format';
 import { exactly } from '../../units/range';
 import { guessed, ofThumb, ruled, under } from '../../judge/room';
 import type { Assessor } from '../../judge/assessor';
@@ -51,7 +51,7 @@ export const startHeat: Assessor = {
         until: holes ? `holes at ${say(limit_C)}` : `${say(limit_C)} at the most`,
         reasons: [
           {
-            words: `${judged.order.length} runs in the order taken: what each has left of its heat where the next begins, in a piece of ${inWords(system).size(Math.round(question.heat.piece.length_mm))} by ${inWords(system).size(Math.round(question.heat.piece.width_mm))}.`,
+            words: `${counted(judged.order.length, 'run')} in the order taken: what each has left of its heat where the next begins, in a piece of ${inWords(system).size(Math.round(question.heat.piece.length_mm))} by ${inWords(system).size(Math.round(question.heat.piece.width_mm))}.`,
             source: OUR_JUDGEMENT,
           },
           ...(waits
@@ -92,6 +92,7 @@ export const tieIns: Assessor = {
   title: 'Tie-ins',
   short: 'tie-ins',
   stop: 'order',
+  bears: 'hand',
   assess({ order, wants, joint }: Reads<'order' | 'wants' | 'joint'>) {
     if (!order || !order.question.joined || wants.verdict === 'never' || joint.length_mm === null)
       return null;
@@ -106,7 +107,7 @@ export const tieIns: Assessor = {
         now: `${bare} of ${runs} starts bare`,
         gap: 'starts that a run ends on',
         past: 'every start is bare',
-        until: `${runs} runs`,
+        until: counted(runs, 'run'),
         reasons: [
           {
             words:

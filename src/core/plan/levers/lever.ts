@@ -24,6 +24,8 @@ export interface Lever extends Change {
   effects: readonly LeverEffect[];
   /** Rooms it shuts, by title. */
   closes: readonly string[];
+  /** Rooms that are shut already and that it shuts further, by title. */
+  deepens: readonly string[];
   /** A test of the metal: it is opened rather than made. */
   test?: { place: MetalPlace; test: TestId };
 }

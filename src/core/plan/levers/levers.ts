@@ -36,7 +36,7 @@ export function findLevers(
 }
 
 /** No lever writes what the welder could not type: five amps less stops at the least there are. */
-const canBeTyped = ({ edits }: Change): boolean =>
+export const canBeTyped = ({ edits }: Change): boolean =>
   edits.every(
     ({ path, value }) =>
       typeof value !== 'number' ||
@@ -71,7 +71,10 @@ function judge(change: Change, job: Job, kit: Kit, assessed: Assessment, system:
     // A limit that was not there before: a generator has one that a socket has not.
     ...after.filter(({ id, state }) => state === 'none' && before.every((room) => room.id !== id)),
   ].map(({ title }) => title);
-  return { ...change, effects, closes };
+  const deepens = effects
+    .filter(({ before: was, after: is, gainShare }) => was === 'none' && is === 'none' && gainShare < 0)
+    .map(({ title }) => title);
+  return { ...change, effects, closes, deepens };
 }
 
 /** Share of the limit left at the bad end; an unknown counts as nothing left. */
@@ -91,7 +94,8 @@ function boughtBy(lever: Lever, roomId: RoomId): number {
 /** Levers for one room, best first: those that open it and close nothing, then by what they buy it. */
 export function rankFor(roomId: RoomId, levers: readonly Lever[]): Lever[] {
   const bought = (lever: Lever) => boughtBy(lever, roomId);
-  const order = (lever: Lever) => (bought(lever) <= 0 ? 2 : lever.closes.length > 0 ? 1 : 0);
+  const order = (lever: Lever) =>
+    bought(lever) <= 0 ? 2 : lever.closes.length + lever.deepens.length > 0 ? 1 : 0;
   return [...levers].sort((a, b) => order(a) - order(b) || bought(b) - bought(a));
 }
 

@@ -63,6 +63,7 @@ function leverOf(worth: TestWorth, place: MetalPlace, side: Side, rooms: readonl
     edits: [],
     test: { place, test: worth.test },
     closes: [],
+    deepens: [],
     effects: rooms.map(({ id, title, state }) => ({
       roomId: id,
       title,

@@ -29,7 +29,7 @@ import {
 } from '../../rods/stages/rod';
 import { runs } from '../../order/runs';
 import { rest, rest_s } from '../../power/rest';
-import { cords, draw, leads, machine, plate, supply } from '../../power/stage';
+import { cords, draw, drawAt, leads, machine, plate, strongest_A, supply } from '../../power/stage';
 
 /** What every stage makes, by its name. */
 type Stages = { readonly [K in Exclude<keyof Situation, keyof Given>]: (reads: never) => Situation[K] };
@@ -81,6 +81,8 @@ const STAGES: Stages = {
   runs,
   pull,
   timeline,
+  strongest_A,
+  drawAt,
   draw,
   assumed,
 };

@@ -1,4 +1,10 @@
-import { DIRTY_COOLING, RISE_OVER_40_K } from '../../data/limits';
+import {
+  DIRTY_COOLING,
+  GENERATOR_HEAT_LOSS,
+  GENERATOR_HEIGHT_LOSS,
+  RISE_OVER_40_K,
+  THIN_AIR,
+} from '../../data/limits';
 import { machineType, type CoolingId, type MachineType } from '../../data/machines';
 import type { ArcProcess } from '../../data/processIds';
 import type { Input, Machine } from '../../formats/kit';
@@ -44,6 +50,8 @@ export interface Surroundings {
   /** Air, °C; null where not known: the plate's 40 °C then covers it. */
   air_C: number | null;
   cooling: CoolingId | null;
+  /** Height above the sea; null counts as the plate's own 1000 m or less. */
+  altitude_m?: number | null;
 }
 
 /** A figure on a plate is held to within so much. Our judgement. */
@@ -81,7 +89,18 @@ export function readPlate(
   const powerFactor =
     machine.powerFactor === null ? ofKind(type.powerFactor) : read(machine.powerFactor, PLATE_ERROR / 2);
   const pointsRead = pointsOf(machine, process, mains);
-  const max_A = largest(machine, column.input, pointsRead, { mains, efficiency, powerFactor, process });
+  const stated_A = largest(machine, column.input, pointsRead, { mains, efficiency, powerFactor, process });
+  // An engine that lost a share of its power feeds so much less of an arc.
+  const engine = type.feeds === 'engine' ? engineShare(around.altitude_m ?? null, around.air_C) : 1;
+  const max_A =
+    engine < 1 && stated_A
+      ? ({
+          range: mapRange(stated_A.range, (amps) =>
+            currentFor_A(process, engine * loadVoltage_V(process, amps) * amps),
+          ),
+          by: 'reckoned',
+        } as const)
+      : stated_A;
   const duty = type.duty;
   const points =
     pointsRead.length > 0 || max_A === null
@@ -254,10 +273,23 @@ function effective(
  * Share of the plate's duty that holds in hotter air or behind dust. What a machine may heat goes with what it can get rid of: its way
  * from the air to its hottest allowed inside, over that from 40 °C. Below 40 °C the plate's figure is kept.
  */
-export function coolingShare({ air_C, cooling }: Surroundings): Range {
+export function coolingShare({ air_C, cooling, altitude_m }: Surroundings): Range {
   const over_K = Math.max(0, (air_C ?? RATED_AT_C) - RATED_AT_C);
+  const thin = 1 - THIN_AIR.per_m * Math.max(0, (altitude_m ?? 0) - THIN_AIR.from_m);
   const heat = mapRange(RISE_OVER_40_K.range, (rise) => Math.max(0, (rise - over_K) / rise));
-  return times(heat, cooling === 'dirty' ? DIRTY_COOLING.range : exactly(1));
+  return times(
+    mapRange(heat, (share) => share * thin),
+    cooling === 'dirty' ? DIRTY_COOLING.range : exactly(1),
+  );
+}
+
+/** Share of its rating an engine still gives here, by height and by heat. */
+export function engineShare(altitude_m: number | null, air_C: number | null): number {
+  const height = GENERATOR_HEIGHT_LOSS.per_m * Math.max(0, (altitude_m ?? 0) - GENERATOR_HEIGHT_LOSS.from_m);
+  const heat =
+    GENERATOR_HEAT_LOSS.per_K *
+    Math.max(0, (air_C ?? GENERATOR_HEAT_LOSS.from_C) - GENERATOR_HEAT_LOSS.from_C);
+  return Math.max(0.1, (1 - height) * (1 - heat));
 }
 
 const times = (a: Range, b: Range): Range => ({

@@ -2,7 +2,7 @@ import type { Reads } from '../../judge/situation';
 import { BATTERY_USABLE } from '../../data/limits';
 import { CHOSEN, IEC_60974_1, PRACTICE } from '../../units/sources';
 import { rodsNeeded } from '../../rods/beads';
-import { trimmed } from '../../units/format';
+import { counted, span, trimmed } from '../../units/format';
 import { exactly } from '../../units/range';
 import { rodsPerCharge } from '../dayWork';
 import { under, unknown } from '../../judge/room';
@@ -14,7 +14,7 @@ export const charge: Assessor = {
   title: 'Battery',
   short: 'battery',
   stop: 'power',
-  assess(situation: Reads<'machine' | 'plate' | 'beads' | 'current_A' | 'draw'>) {
+  assess(situation: Reads<'machine' | 'plate' | 'beads' | 'current_A' | 'draw' | 'drawAt' | 'timeline'>) {
     const { machine, plate, beads, current_A } = situation;
     if (!machine || plate?.type.feeds !== 'battery' || !beads || !current_A) return null;
     const limit = rodsPerCharge(situation);
@@ -31,10 +31,10 @@ export const charge: Assessor = {
       );
     const needed = wholeRods(rodsNeeded(beads)).nominal;
     return under('rods', exactly(needed), limit, {
-      now: `${needed} rods to burn`,
+      now: `${counted(needed, 'rod')} to burn`,
       gap: 'before it is empty',
       past: 'more than one charge',
-      until: `${trimmed(limit.low, 0)} to ${trimmed(limit.high, 0)} rods a charge`,
+      until: `${span(limit.low, limit.high, 0)} rods a charge`,
       reasons: [
         {
           words: `${trimmed(machine.value.battery_Wh ?? 0, 0)} Wh when full.`,

@@ -1,6 +1,6 @@
 import type { Reads } from '../../judge/situation';
 import { CABLES, CABLE_SOURCE, RESISTIVITY_SOURCE } from '../../data/cables';
-import { CORD_DROP_ACT, CORD_DROP_AIM } from '../../data/limits';
+import { CORD_DROP_ACT, CORD_DROP_AIM, CUTS_OUT } from '../../data/limits';
 import { MACHINE_SOURCE } from '../../data/machines';
 import { mapRange } from '../../units/range';
 import { inWords, trimmed, sentence } from '../../units/format';
@@ -18,9 +18,9 @@ export const cord: Assessor = {
     machine,
     plate,
     draw,
-    current_A,
+    strongest_A,
     system,
-  }: Reads<'cords' | 'supply' | 'machine' | 'plate' | 'draw' | 'current_A' | 'system'>) {
+  }: Reads<'cords' | 'supply' | 'machine' | 'plate' | 'draw' | 'strongest_A' | 'system'>) {
     if (!machine || !supply) return null;
     if (!chosen || !draw) {
       return unknown(
@@ -70,11 +70,19 @@ export const cord: Assessor = {
           words: `Aim under ${trimmed(100 * CORD_DROP_AIM, 0)} %, act over ${trimmed(limit_pct.nominal, 0)} %.`,
           source: CORD_DROP_ACT.source,
         },
-        ...(plate?.type.load === 'constant-impedance' && current_A && drop_pct.nominal >= 1
+        ...(plate?.type.load === 'constant-impedance' && strongest_A !== null && drop_pct.nominal >= 1
           ? [
               {
-                words: `A transformer gives less as its volts fall: about ${Math.round(current_A.value * (1 - draw.dropShare.nominal))} A where the dial says ${current_A.value}.`,
+                words: `A transformer gives less as its volts fall: about ${Math.round(strongest_A * (1 - draw.dropShare.nominal))} A where the dial says ${strongest_A}.`,
                 source: MACHINE_SOURCE,
+              },
+            ]
+          : []),
+        ...(plate?.type.load === 'constant-power' && draw.dropShare.high >= CUTS_OUT.share
+          ? [
+              {
+                words: `An inverter stops by itself where about ${Math.round(100 * CUTS_OUT.share)} % of its volts are gone, and comes back when they do.`,
+                source: CUTS_OUT.source,
               },
             ]
           : []),

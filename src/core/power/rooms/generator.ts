@@ -1,22 +1,13 @@
 import type { Reads } from '../../judge/situation';
-import { GENERATOR_HEAT_LOSS, GENERATOR_HEIGHT_LOSS, GENERATOR_MARGIN, STRIKE_PEAK } from '../../data/limits';
+import { GENERATOR_HEIGHT_LOSS, GENERATOR_MARGIN, STRIKE_PEAK } from '../../data/limits';
 import { MACHINE_SOURCE } from '../../data/machines';
 import type { Source } from '../../units/sources';
 import { loadVoltage_V } from '../../heat/loadVoltage';
-import { phaseFactor } from '../plate/nameplate';
+import { engineShare, phaseFactor } from '../plate/nameplate';
 import { trimmed, inWords } from '../../units/format';
 import { exactly, mapRange } from '../../units/range';
 import { under, unknown, type RoomUnit } from '../../judge/room';
 import type { Assessor } from '../../judge/assessor';
-
-/** Share of its rating a generator gives up here, by height and by heat. */
-export function generatorShare(altitude_m: number | null, air_C: number | null): number {
-  const height = GENERATOR_HEIGHT_LOSS.per_m * Math.max(0, (altitude_m ?? 0) - GENERATOR_HEIGHT_LOSS.from_m);
-  const heat =
-    GENERATOR_HEAT_LOSS.per_K *
-    Math.max(0, (air_C ?? GENERATOR_HEAT_LOSS.from_C) - GENERATOR_HEAT_LOSS.from_C);
-  return Math.max(0.1, (1 - height) * (1 - heat));
-}
 
 /** What the machine pulls, with a margin for its kind, against what the generator runs at; and its strike against the surge. */
 export const generator: Assessor = {
@@ -27,22 +18,23 @@ export const generator: Assessor = {
     supply,
     plate,
     draw,
-    current_A,
+    strongest_A,
     job,
     system,
-  }: Reads<'supply' | 'plate' | 'draw' | 'current_A' | 'job' | 'system'>) {
-    if (!supply || supply.value.kind !== 'generator' || !plate || !draw || !current_A) return null;
+  }: Reads<'supply' | 'plate' | 'draw' | 'strongest_A' | 'job' | 'system'>) {
+    if (!supply || supply.value.kind !== 'generator' || !plate || !draw || strongest_A === null) return null;
     const { rating_kVA, rating_kW, surge_kVA, volts_V, phases, name, altitude_m } = supply.value;
     const { type, efficiency } = plate;
     const margin = GENERATOR_MARGIN[type.load];
     const strike = STRIKE_PEAK[type.load];
-    const share = generatorShare(altitude_m, job.look.air_C);
+    const height_m = altitude_m ?? job.look.altitude_m;
+    const share = engineShare(height_m, job.look.air_C);
     const pulled_kVA = mapRange(
       draw.current_A,
       (amps) => (phaseFactor(phases) * amps * (volts_V ?? 0)) / 1000,
     );
     const kVA = mapRange(pulled_kVA, (apparent) => margin.nominal * apparent);
-    const output_kW = (loadVoltage_V('stick', current_A.value) * current_A.value) / 1000;
+    const output_kW = (loadVoltage_V('stick', strongest_A) * strongest_A) / 1000;
     const kW = {
       low: (margin.nominal * output_kW) / efficiency.range.high,
       nominal: (margin.nominal * output_kW) / efficiency.range.nominal / (1 - draw.dropShare.nominal),
@@ -88,7 +80,7 @@ export const generator: Assessor = {
         ...(share < 1
           ? [
               {
-                words: `Of ${trimmed(limit, 1)} ${unit} on its plate ${Math.round(100 * share)} % is left${altitude_m === null ? '' : ` at ${inWords(system).distance(altitude_m)} up`}${job.look.air_C === null ? '' : ` and ${inWords(system).temperature(job.look.air_C)}`}.`,
+                words: `Of ${trimmed(limit, 1)} ${unit} on its plate ${Math.round(100 * share)} % is left${height_m === null ? '' : ` at ${inWords(system).distance(height_m)} up`}${job.look.air_C === null ? '' : ` and ${inWords(system).temperature(job.look.air_C)}`}.`,
                 source: GENERATOR_HEIGHT_LOSS.source,
               },
             ]

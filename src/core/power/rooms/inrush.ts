@@ -4,7 +4,7 @@ import { INRUSH_SOURCE } from '../../data/machines';
 import { PRACTICE } from '../../units/sources';
 import { trimmed } from '../../units/format';
 import { mapRange } from '../../units/range';
-import { under } from '../../judge/room';
+import { ofThumb, takenSo, under } from '../../judge/room';
 import type { Assessor } from '../../judge/assessor';
 
 /** The gulp on switching on, against the current at which the breaker goes at once. */
@@ -25,7 +25,7 @@ export const inrush: Assessor = {
       high: gulp.high * eff.high,
     };
     const limit = mapRange(kind.magnetic, (multiple) => multiple * rating_A);
-    return under('A', value, limit, {
+    const room = under('A', value, limit, {
       now: `gulps about ${trimmed(value.nominal, 0)} A`,
       gap: 'before switching on trips it',
       past: 'may trip it on switching on',
@@ -46,5 +46,7 @@ export const inrush: Assessor = {
         },
       ],
     });
+    // A gulp is told by its kind alone, and a breaker that goes on switching on holds at the next try.
+    return takenSo(ofThumb(room, 'may trip it on switching on'));
   },
 };

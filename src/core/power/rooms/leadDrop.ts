@@ -15,11 +15,11 @@ export const leadDrop: Assessor = {
   title: 'Lead drop',
   short: 'leads',
   stop: 'power',
-  assess({ leads, current_A, job, system }: Reads<'leads' | 'current_A' | 'job' | 'system'>) {
-    if (!leads || !current_A || leads.value.length_m === null) return null;
+  assess({ leads, strongest_A: most_A, job, system }: Reads<'leads' | 'strongest_A' | 'job' | 'system'>) {
+    if (!leads || most_A === null || leads.value.length_m === null) return null;
     const { length_m, size, name } = leads.value;
-    const drop = (copper: number) => 2 * length_m * resistance_ohm_m(size, copper) * current_A.value;
-    const clamp = clampDrop_V(job.power.clampDrop_V, current_A.value);
+    const drop = (copper: number) => 2 * length_m * resistance_ohm_m(size, copper) * most_A;
+    const clamp = clampDrop_V(job.power.clampDrop_V, most_A);
     const value = {
       low: drop(COPPER_C.low) + clamp.low,
       nominal: drop(COPPER_C.nominal) + clamp.nominal,
@@ -32,7 +32,7 @@ export const leadDrop: Assessor = {
       until: `keep under ${LEAD_DROP_V.nominal} V`,
       reasons: [
         {
-          words: `${name}: two leads of ${inWords(system).distance(length_m)}, ${CABLES[size].name}, at ${current_A.value} A.`,
+          words: `${name}: two leads of ${inWords(system).distance(length_m)}, ${CABLES[size].name}, at ${most_A} A.`,
           source: RESISTIVITY_SOURCE,
         },
         {

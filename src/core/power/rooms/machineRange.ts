@@ -20,8 +20,9 @@ export const machineRange: Assessor = {
   title: 'Machine range',
   short: 'machine',
   stop: 'power',
-  assess(situation: Reads<'machine' | 'plate' | 'current_A'>) {
-    const { machine, plate, current_A } = situation;
+  bears: 'machine',
+  assess(situation: Reads<'machine' | 'plate' | 'current_A' | 'strongest_A'>) {
+    const { machine, plate, current_A, strongest_A } = situation;
     const amps = dialledAmps(situation);
     if (!machine) {
       return unknown(
@@ -36,7 +37,7 @@ export const machineRange: Assessor = {
       );
     }
     const { name } = machine.value;
-    if (!amps || !current_A || !plate) return null;
+    if (!amps || !current_A || strongest_A === null || !plate) return null;
     const { min_A, max_A } = plate;
     if (!min_A || !max_A || min_A.range.nominal >= max_A.range.nominal) {
       return unknown(
@@ -51,18 +52,20 @@ export const machineRange: Assessor = {
       );
     }
     const [low, high] = [min_A.range, max_A.range];
+    // A hotter root is what asks most of it.
+    const dialled_A = strongest_A > (low.nominal + high.nominal) / 2 ? strongest_A : current_A.value;
     const read = min_A.by === 'plate' && max_A.by === 'plate';
     return inside(
       'A',
       // A doubtful end is nearer by its doubt.
       {
-        low: current_A.value - (low.high - low.nominal),
-        nominal: current_A.value,
-        high: current_A.value + (high.nominal - high.low),
+        low: dialled_A - (low.high - low.nominal),
+        nominal: dialled_A,
+        high: dialled_A + (high.nominal - high.low),
       },
       { low: low.nominal, high: high.nominal },
       {
-        now: `${current_A.value} A`,
+        now: `${dialled_A} A`,
         gap: 'inside the machine’s range',
         past: 'outside the machine’s range',
         until: `gives up to ${told(max_A)}`,

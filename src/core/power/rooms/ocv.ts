@@ -4,7 +4,8 @@ import { PLATE_GUESS_SOURCE } from '../../data/machines';
 import { rodClass } from '../../data/rods';
 import { CHOSEN, PRACTICE } from '../../units/sources';
 import { trimmed } from '../../units/format';
-import { guessed, over } from '../../judge/room';
+import { mapRange } from '../../units/range';
+import { guessed, over, takenSo, withShare } from '../../judge/room';
 import type { Assessor } from '../../judge/assessor';
 
 /** Open-circuit volts against what the rod needs to start and hold. */
@@ -20,7 +21,7 @@ export const ocv: Assessor = {
     const read = by === 'plate';
     const { name, arcForce } = machine.value;
     const span = `${trimmed(range.low, 0)} to ${trimmed(range.high, 0)} V`;
-    const room = over(
+    const full = over(
       'V',
       range,
       {
@@ -51,6 +52,13 @@ export const ocv: Assessor = {
         ask: read ? '' : 'Type U0 or OCV from the nameplate, at Kit.',
       },
     );
-    return read ? room : guessed(room, 'open-circuit volts not known');
+    // Volts over what is wanted change nothing: what counts is how far over the doubt of the rule they lie.
+    const room = full.left
+      ? withShare(
+          full,
+          mapRange(full.left, (volts) => volts / (2 * OCV_SLACK_V.nominal)),
+        )
+      : full;
+    return read ? room : takenSo(guessed(room, 'open-circuit volts not known'));
   },
 };

@@ -1,4 +1,4 @@
-import { DUPLEX_HEAT_kJ_mm, HAND_HEAT, QUENCHED_COOLING_s } from '../../data/heatLimits';
+import { DUPLEX_HEAT_kJ_mm, HAND_HEAT, HOTTEST_UNDER_C, QUENCHED_COOLING_s } from '../../data/heatLimits';
 import { jointTraits } from '../../data/joints';
 import { EN_1011_2_D, type Source } from '../../units/sources';
 import { STICK_EFFICIENCY } from '../../heat/arcEnergy';
@@ -24,7 +24,7 @@ function windowOf({ wants, heat, joint }: Reads<'wants' | 'heat' | 'joint'>): Wi
     const by = (wanted_s: number, start_C: number) =>
       heatForCooling_kJ_mm(wanted_s, { thickness_mm: joint.thick_mm ?? 10, start_C, shape });
     const { low, high } = QUENCHED_COOLING_s;
-    const hot_C = heat.ceiling ? heat.ceiling.value_C - 10 : heat.start_C;
+    const hot_C = heat.ceiling ? heat.ceiling.value_C - HOTTEST_UNDER_C.value : heat.start_C;
     return {
       low: by(low, heat.start_C),
       high: by(high, hot_C),

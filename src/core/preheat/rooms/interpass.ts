@@ -1,10 +1,10 @@
 import type { Reads } from '../../judge/situation';
-import { INTERPASS_AT_mm, INTERPASS_MARGIN, RECKONED_DOUBT } from '../../data/heatLimits';
+import { INTERPASS_AT_mm, INTERPASS_MARGIN, RECKONED_DOUBT, WAITING_IS_TIGHT } from '../../data/heatLimits';
 import { AIR_LOSS } from '../../data/heatProperties';
 import { OUR_JUDGEMENT } from '../../units/sources';
 import { inWords } from '../../units/format';
 import { neverFalls } from '../../heat/holds';
-import { under } from '../../judge/room';
+import { ruled, under } from '../../judge/room';
 import type { Assessor } from '../../judge/assessor';
 
 /** Degrees under the ceiling where the hottest bead begins, waits and all. */
@@ -36,7 +36,7 @@ export const interpass: Assessor = {
     const waits = timeline.starts.filter(({ wait_s }) => wait_s > 0);
     const longest = Math.max(0, ...waits.map(({ wait_s }) => wait_s));
     const stuck = timeline.starts.some(neverFalls);
-    return under(
+    const room = under(
       '°C',
       value,
       { low: ceiling.value_C, nominal: ceiling.value_C, high: ceiling.value_C },
@@ -65,5 +65,11 @@ export const interpass: Assessor = {
         ask: measured ? '' : 'A thermometer reading at Heat says how this piece really cools.',
       },
     );
+    const waited_s = waits.reduce((sum, { wait_s }) => sum + wait_s, 0);
+    // What is only held by waits that were planned is as tight as it gets: gone straight on, it is over.
+    const isHeld = waited_s >= WAITING_IS_TIGHT.share * timeline.elapsed_s && room.state !== 'none';
+    return isHeld
+      ? { ...ruled(room, 'tight'), gap: `held by ${inWords(system).time(waited_s)} of waiting` }
+      : room;
   },
 };

@@ -1,6 +1,6 @@
 import type { Reads } from '../../judge/situation';
 import { CHOSEN, PRACTICE } from '../../units/sources';
-import { trimmed } from '../../units/format';
+import { inWords } from '../../units/format';
 import { exactly } from '../../units/range';
 import { under } from '../../judge/room';
 import type { Assessor } from '../../judge/assessor';
@@ -13,7 +13,8 @@ export const timeWindow: Assessor = {
   title: 'Time',
   short: 'time',
   stop: 'look',
-  assess({ job, timeline }: Reads<'job' | 'timeline'>) {
+  assess({ job, timeline, system }: Reads<'job' | 'timeline' | 'system'>) {
+    const say = inWords(system).time;
     const window_s = job.look.timeWindow_s;
     if (window_s === null || !timeline) return null;
     const minutes = timeline.elapsed_s / 60;
@@ -24,17 +25,17 @@ export const timeWindow: Assessor = {
     };
     const window_min = window_s / 60;
     return under('min', value, exactly(window_min), {
-      now: `takes about ${trimmed(value.nominal, 0)} min`,
+      now: `takes about ${say(60 * value.nominal)}`,
       gap: 'to spare',
       past: 'too little time',
-      until: `${trimmed(window_min, 0)} min there are`,
+      until: `${say(window_s)} there are`,
       reasons: [
         {
-          words: `${trimmed(minutes, 0)} min of welding, changing and chipping; setting up, grinding and packing take about as long again.`,
+          words: `${say(timeline.elapsed_s)} of welding, changing and chipping; setting up, grinding and packing take about as long again.`,
           source: PRACTICE,
         },
         {
-          words: `${trimmed(window_min, 0)} min, as you gave it. The fire watch comes after.`,
+          words: `${say(window_s)}, as you gave it. The fire watch comes after.`,
           source: CHOSEN,
         },
       ],

@@ -20,6 +20,7 @@ const tin = (events: TinEvent[], more: Partial<Tin> = {}): Tin => ({
   count: 10,
   low_A: null,
   high_A: null,
+  length_mm: null,
   note: '',
   events,
   typed: {},

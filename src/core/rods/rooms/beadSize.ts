@@ -1,7 +1,7 @@
 import type { Reads } from '../../judge/situation';
 import { OUR_JUDGEMENT } from '../../units/sources';
 import { handLays_mm2 } from '../beads';
-import { trimmed } from '../../units/format';
+import { span, trimmed } from '../../units/format';
 import { yesNo } from '../../judge/room';
 import type { Assessor } from '../../judge/assessor';
 
@@ -13,6 +13,7 @@ export const beadSize: Assessor = {
   title: 'Bead size',
   short: 'bead',
   stop: 'rod',
+  bears: 'hand',
   assess({ beads }: Reads<'beads'>) {
     if (!beads) return null;
     const judged = beads.passes.map((pass) => ({ pass, hand: handLays_mm2(pass.rod) }));
@@ -23,7 +24,7 @@ export const beadSize: Assessor = {
     const { pass, hand } = odd;
     const spoken = {
       now: `${trimmed(pass.area_mm2, 1)} mm² a bead`,
-      until: `a hand lays ${trimmed(hand.smallest, 1)} to ${trimmed(hand.largest, 1)} mm²`,
+      until: `a hand lays ${span(hand.smallest, hand.largest, 1)} mm²`,
       reasons: [
         {
           words: `At ${pass.rod.current_A} A a ${pass.rod.rodClass} ${pass.rod.size} lays ${trimmed(hand.smallest, 1)} mm² at the fastest pace of a hand and ${trimmed(hand.largest, 1)} mm² at the slowest.`,

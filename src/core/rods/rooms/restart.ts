@@ -52,6 +52,7 @@ export const restart: Assessor = {
   title: 'Burn-through at restarts',
   short: 'restart',
   stop: 'heat',
+  bears: 'hand',
   assess(
     situation: Reads<
       | 'joint'

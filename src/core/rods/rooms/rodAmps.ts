@@ -23,6 +23,7 @@ export const rodAmps: Assessor = {
   title: 'Amps for the rod',
   short: 'rod amps',
   stop: 'rod',
+  bears: 'hand',
   assess(situation: Reads<'rod' | 'window' | 'current_A' | 'machine'>) {
     const { rod, window, current_A, machine } = situation;
     const amps = dialledAmps(situation);

@@ -12,6 +12,7 @@ export const rodDiameter: Assessor = {
   title: 'Rod size',
   short: 'rod size',
   stop: 'rod',
+  bears: 'hand',
   assess({ rod, joint, system }: Reads<'rod' | 'joint' | 'system'>) {
     const { thin_mm } = joint;
     if (!rod || thin_mm === null) return null;

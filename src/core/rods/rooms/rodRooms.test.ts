@@ -30,6 +30,25 @@ const WITH_7018 = { 'rod.rodClass': 'E7018', 'rod.size': '1/8' };
 
 const HARD = { ...WITH_7018, 'metal.sideA.family': 'low-alloy-steel' };
 
+describe('fusion of like plates', () => {
+  // Common practice: 1/8 6013 at 90 A on 12 mm is near to lying on top, at 115 A it fuses well; sheet is asked for depth instead.
+  test('is tight at the cold end on thick plate, has room in the middle, and is not asked of sheet', () => {
+    const at = (thickness_mm: number, amps: number) =>
+      room(
+        demoJob('ramp-guard', {
+          'joint.kind': 't-fillet',
+          'joint.thicknessA_mm': thickness_mm,
+          'joint.sameThickness': true,
+          'rod.rodClass': 'E6013',
+          'rod.size': '1/8',
+          'rod.current_A': amps,
+        }),
+        'fusion-floor',
+      )?.state;
+    expect([at(12, 90), at(12, 115), at(3, 90)]).toEqual(['tight', 'roomy', undefined]);
+  });
+});
+
 describe('rods out of the oven', () => {
   test('the job has to fit into what is left of four hours (AWS D1.1, from memory)', () => {
     expect(room(demoJob('ramp-guard', WITH_7018), 'exposure', outFor(1))?.state).toBe('roomy');

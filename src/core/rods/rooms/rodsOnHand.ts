@@ -3,7 +3,7 @@ import type { Reads } from '../../judge/situation';
 import { ROD_SIZES } from '../../data/rodSizes';
 import { FILLER_HANDBOOK, PRACTICE } from '../../units/sources';
 import { exactly } from '../../units/range';
-import { inWords, trimmed } from '../../units/format';
+import { counted, inWords, trimmed } from '../../units/format';
 import { under, unknown, yesNo } from '../../judge/room';
 import { passCount, passesInWords, rodsByKind } from '../beads';
 import type { Assessor } from '../../judge/assessor';
@@ -41,7 +41,7 @@ export const rodsOnHand: Assessor = {
           source: FILLER_HANDBOOK,
         },
         {
-          words: `A tenth more for bent, stuck and chipped ones: ${kinds.map((_, n) => need(n)).join(' and ')} rods.`,
+          words: `A tenth more for bent, stuck and chipped ones: ${kinds.length === 1 ? counted(kinds[0]?.need.nominal, 'rod') : `${kinds.map((_, n) => need(n)).join(' and ')} rods`}.`,
           source: PRACTICE,
         },
       ],
@@ -65,14 +65,14 @@ export const rodsOnHand: Assessor = {
     });
     const least = held.reduce((a, b) => (b.left < a.left ? b : a));
     // Shared out over sizes the first tin is meant to be used up: what counts is the one that ends the job.
-    const counted = job.rod.mix && least.left >= 0 ? (held.at(-1) ?? least) : least;
-    const count = trimmed(counted.count, 1);
-    const onHand = kinds.length > 1 ? `${count} ${counted.name} on hand` : `${count} on hand`;
+    const tallied = job.rod.mix && least.left >= 0 ? (held.at(-1) ?? least) : least;
+    const count = trimmed(tallied.count, 1);
+    const onHand = kinds.length > 1 ? `${count} ${tallied.name} on hand` : `${count} on hand`;
     if (joint.length_mm === null)
       return unknown(
         { ...spoken, gap: 'how long is it?', until: onHand, ask: 'Type the weld length at Joint.' },
         false,
       );
-    return under('rods', counted.asks, exactly(counted.count), { ...spoken, until: onHand });
+    return under('rods', tallied.asks, exactly(tallied.count), { ...spoken, until: onHand });
   },
 };

@@ -12,6 +12,7 @@ export const runOut: Assessor = {
   title: 'Where rods run out',
   short: 'run-out',
   stop: 'rod',
+  bears: 'hand',
   assess({ beads, runs, system, joint }: Reads<'beads' | 'runs' | 'system' | 'joint'>) {
     const pass = beads?.passes[0];
     if (!pass || !runs || joint.length_mm === null) return null;

@@ -29,7 +29,12 @@ export function beads(
   const { rod: taken, current_A, root, job, joint, length_mm, wants, tacks } = context;
   if (!taken || !current_A || joint.area_mm2 === null) return null;
   const rod = taken.value;
-  const main: BurnedRod = { rodClass: rod.rodClass, size: rod.size, current_A: current_A.value };
+  const main: BurnedRod = {
+    rodClass: rod.rodClass,
+    size: rod.size,
+    current_A: current_A.value,
+    long_mm: rod.tin?.length_mm ?? null,
+  };
   const plan = planBeads({
     rod: main,
     area_mm2: joint.area_mm2,
@@ -40,7 +45,12 @@ export function beads(
       (joint.thick_mm ?? 0) >= LIKES_BIG_BEADS.from_mm &&
       wants.families.some((id) => LIKES_BIG_BEADS.families.includes(id)),
     uneven: isUneven(joint),
-    root: root && { rodClass: root.rod.rodClass, size: root.rod.size, current_A: root.current_A },
+    root: root && {
+      rodClass: root.rod.rodClass,
+      size: root.rod.size,
+      current_A: root.current_A,
+      long_mm: root.rod.tin?.length_mm ?? null,
+    },
     count: job.rod.beadCount,
     shares: job.rod.beadShares,
     move: job.rod.move,
@@ -64,6 +74,7 @@ function otherSizes(rod: RodChoice, context: AmpsContext & Reads<'kit'>): NextRo
         rodClass: tin.rodClass,
         size: tin.size,
         current_A: startAmps(choice, window, context),
+        long_mm: tin.length_mm,
       };
       return [{ rod: burned, count: tin.count ?? 0 }];
     });

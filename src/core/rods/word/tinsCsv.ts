@@ -8,13 +8,13 @@ import { explainIssue } from '../../formats/jobFile';
 import { Tin } from '../../formats/kit';
 
 const NEEDED = ['class', 'size_in', 'rods', 'low_A', 'high_A', 'note'] as const;
-/** The word on the rods and what happened to the tin came later: older tables are without them. */
-const COLUMNS = [...NEEDED, 'printed', 'events'] as const;
+/** The word on the rods, what happened to the tin and how long its rods are came later: older tables are without them. */
+const COLUMNS = [...NEEDED, 'printed', 'events', 'length_mm'] as const;
 const MOST_TEXT = 1_000_000;
 
 /** The tins as a table. A cell that a spreadsheet would run as a formula is written as text, with an apostrophe before it. */
 export function writeTinsCsv(tins: readonly Tin[]): string {
-  const rows = tins.map(({ rodClass, size, count, low_A, high_A, note, printed, events }) => [
+  const rows = tins.map(({ rodClass, size, count, low_A, high_A, note, printed, events, length_mm }) => [
     rodClass,
     size,
     count ?? '',
@@ -23,6 +23,7 @@ export function writeTinsCsv(tins: readonly Tin[]): string {
     note,
     printed,
     events.map(({ kind, at }) => `${kind} ${at}`).join('; '),
+    length_mm ?? '',
   ]);
   return Papa.unparse({ fields: [...COLUMNS], data: rows }, { escapeFormulae: true });
 }
@@ -49,6 +50,7 @@ export function readTinsCsv(text: string, newId: () => string): Result<Tin[]> {
       count: number(row.rods),
       low_A: number(row.low_A),
       high_A: number(row.high_A),
+      length_mm: number(row.length_mm),
       note: plain(row.note),
       printed: plain(row.printed),
       events: eventsOf(row.events ?? ''),

@@ -1,0 +1,100 @@
+import { LEADS, LIMITS, type Leading } from '../../../tests/support/leads';
+import { fullTin } from '../../../tests/support/tins';
+import { DEMO_KIT } from '../../demo/kit';
+import { blankJob } from '../formats/blankJob';
+import { applyEdits } from '../formats/edits';
+import type { Kit, Machine, Supply } from '../formats/kit';
+import type { JobEdit } from '../formats/paths';
+import { assess } from './assess';
+
+const NOON = '2026-01-01T12:00:00.000Z';
+const before = (hours: number) => new Date(Date.parse(NOON) - 3_600_000 * hours).toISOString();
+
+/** A bench with a 200 A inverter on a 32 A socket, ten metres of good cord and one tin. */
+function benchOf({ rod: [rodClass, size], machine, supply, tin }: Leading): Kit {
+  const opened = fullTin(rodClass, size, {
+    printed: tin?.printed ?? '',
+    openedAt: before(tin?.hoursOut ?? 1),
+  });
+  return {
+    ...DEMO_KIT,
+    machines: [
+      {
+        ...(DEMO_KIT.machines[0] as Machine),
+        type: 'inverter',
+        poles: ['DCEP', 'DCEN'],
+        min_A: 10,
+        max_A: 200,
+        ocv_V: 75,
+        bias_pct: null,
+        rated: [{ process: 'stick', volts_V: null, current_A: 200, duty_pct: 60 }],
+        inputs: [{ volts_V: 230, phases: 1, inputMax_A: 32, inputEff_A: 20, top_A: null }],
+        ...machine,
+      },
+    ],
+    supplies: [
+      {
+        ...(DEMO_KIT.supplies[0] as Supply),
+        kind: 'socket',
+        volts_V: 230,
+        breaker_A: 32,
+        breakerKind: 'C',
+        plug_A: 32,
+        phases: 1,
+        cordLength_m: 10,
+        cordSize: 'mm2-4',
+        cordLie: 'straight',
+        source_ohm: null,
+        ...supply,
+      },
+    ],
+    cords: [],
+    leads: [],
+    tins: [
+      {
+        ...opened,
+        count: tin?.count ?? opened.count,
+        events: tin?.wet ? [...opened.events, { at: before(0.5), kind: 'wet' }] : opened.events,
+      },
+    ],
+  };
+}
+
+function leadingRooms(row: Leading) {
+  const usual = {
+    'look.place': 'indoors',
+    'look.surface': 'bright',
+    'look.access': 'both-sides',
+    'look.air_C': 18,
+    'look.position': 'flat',
+    'look.startAt': NOON,
+    'metal.sideA.family': 'low-carbon-steel',
+    'metal.sideA.part': 'bracket',
+    'metal.sideA.coating': 'none',
+    'metal.sideB.part': 'bracket',
+    'metal.sideB.coating': 'none',
+    'metal.sameBothSides': true,
+    'joint.kind': 't-fillet',
+    'joint.gap_mm': 0,
+    'joint.length_mm': 200,
+    'rod.rodClass': row.rod[0],
+    'rod.size': row.rod[1],
+    'rod.skill': 'steady',
+    'rod.duty': 'strength',
+    ...row.job,
+  };
+  const edits = Object.entries(usual).map(([path, value]) => ({ path, value }) as JobEdit);
+  const { rooms } = assess(applyEdits(blankJob('leads', NOON), edits), benchOf(row));
+  return rooms.map(({ id }) => id).filter((id) => id !== 'go-ahead');
+}
+
+/** Where the limit that a practitioner names stands among the rooms, from 0. */
+const placeOf = (row: Leading): number =>
+  leadingRooms(row).findIndex((id) => (LIMITS[row.first] as readonly string[]).includes(id));
+
+test('the limit that a practitioner names first leads in four of five, and is among the first three in nine of ten', () => {
+  const places = LEADS.map((row) => [placeOf(row), row.what] as const);
+  const behind = (from: number) => places.filter(([at]) => at < 0 || at >= from).map(([, what]) => what);
+  expect(behind(1).length / LEADS.length).toBeLessThanOrEqual(0.2);
+  expect(behind(3).length / LEADS.length).toBeLessThanOrEqual(0.1);
+});

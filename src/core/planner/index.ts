@@ -1,0 +1,9 @@
+/** The planner: how else a job could be done, what is in the way, how sure it is and what is worth finding out. */
+export { planAll, type Planned } from './everything';
+export { fuss_min, type Addition, type Ground, type Option } from './option';
+export { type WayOut } from './wayOut';
+export { WISHES, type Way, type Ways, type WishId } from './ways';
+export { whyNotOn, type WhyNot } from './whyNot';
+export { type Worth } from './worth';
+export { type Sureness } from './sure';
+export type { Measures } from './measures';

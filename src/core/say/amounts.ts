@@ -1,0 +1,71 @@
+import type { JobNumberPath } from '../formats/paths';
+import { inWords } from '../units/format';
+import type { UnitSystem } from '../units/kinds';
+import type { AddChip, Sentence } from './sentence';
+import { at } from './sizes';
+
+/** What is meant by freezing, where no figure is said. Our judgement. */
+const FREEZING_C = -2;
+
+/** Amps, wind, cold and time. */
+export function readAmounts(sentence: Sentence, system: UnitSystem, chip: AddChip): void {
+  const number = (
+    id: string,
+    path: JobNumberPath,
+    pattern: RegExp,
+    value: (match: RegExpExecArray) => number,
+    means: (value: number) => string,
+  ) => {
+    const found = sentence.takeIf(pattern, (match) => {
+      const edits = at(path, value(match), system);
+      return edits && { said: match[0], value: value(match), edits };
+    });
+    if (found) chip(id, means(found.value), found.said, found.edits);
+  };
+  number(
+    'amps',
+    'rod.current_A',
+    /\b(\d{2,3}) ?(?:amps?|amperes|a)\b/,
+    (m) => Number(m[1]),
+    (a) => `${a} A`,
+  );
+  const say = inWords(system);
+  number('wind', 'look.wind_m_s', /\b(\d+) ?knots?(?: of wind)?/, (m) => 0.514444 * Number(m[1]), say.wind);
+  number(
+    'wind',
+    'look.wind_m_s',
+    /\b(\d+) ?(?:mph|miles an hour)(?: winds?)?/,
+    (m) => 0.44704 * Number(m[1]),
+    say.wind,
+  );
+  number(
+    'wind',
+    'look.wind_m_s',
+    /\b(\d+(?:\.\d+)?) ?(?:m\/s|metres a second)(?: of wind)?/,
+    (m) => Number(m[1]),
+    say.wind,
+  );
+  number(
+    'air',
+    'look.air_C',
+    /(minus |-)?(\d+) ?(?:°|degrees? ?|deg ?)?(c|f|celsius|fahrenheit|degrees|°)\b/,
+    (m) => {
+      const value = (m[1] ? -1 : 1) * Number(m[2]);
+      return m[3]?.startsWith('f') || (system === 'inch' && !m[3]?.startsWith('c'))
+        ? ((value - 32) * 5) / 9
+        : value;
+    },
+    say.temperature,
+  );
+  if (sentence.has(/\bfreezing\b|\bfrost(?:y)?\b|\bicy\b/)) {
+    sentence.take(/\bfreezing\b|\bfrost(?:y)?\b|\bicy\b/);
+    chip('air', `Air ${say.temperature(FREEZING_C)}`, 'freezing', [{ path: 'look.air_C', value: FREEZING_C }]);
+  }
+  number(
+    'time',
+    'look.timeWindow_s',
+    /(?:in |only |have |got |within |tide in )?(\d+(?:\.\d+)?) ?(hours?|hrs?|h|minutes?|mins?)(?: to (?:do it|finish)| until \w+| before \w+)?\b/,
+    (m) => Number(m[1]) * (m[2]?.startsWith('h') ? 3600 : 60),
+    (s) => `${say.time(s)} to do it in`,
+  );
+}

@@ -1,0 +1,149 @@
+import { STEEL_GRADE_IDS, steelGrade } from '../data/steelGrades';
+import { STOP_WORK_QUESTIONS } from '../data/stopWork';
+import type { JobEdit } from '../formats/paths';
+import type { UnitSystem } from '../units/kinds';
+import { readAmounts } from './amounts';
+import { inFigures } from './numbers';
+import { readRod } from './rods';
+import { Sentence, type AddChip } from './sentence';
+import { readSizes } from './sizes';
+import { SAY_FILLERS, SAY_STOPS, SAY_WORDS } from './words';
+
+/** One thing that was understood. */
+export interface Chip {
+  id: string;
+  /** What it fills in, as it is told. */
+  means: string;
+  /** The words it was read from. */
+  said: string;
+  edits: readonly JobEdit[];
+}
+
+/** A question that stops work, called up by a word; it is asked at Look and never answered here. */
+export interface Raised {
+  id: string;
+  said: string;
+  ask: string;
+}
+
+/** Something that may mean two things: asked, with what each would fill in. */
+export interface Ask {
+  id: string;
+  question: string;
+  answers: readonly { words: string; edits: readonly JobEdit[] }[];
+}
+
+/** What a sentence was understood as. */
+export interface Said {
+  chips: readonly Chip[];
+  asks: readonly Ask[];
+  raised: readonly Raised[];
+  /** Words that meant nothing to the reader. */
+  unknown: readonly string[];
+}
+
+/**
+ * Reads a sentence of the trade, typed or dictated, into the fields of a job: sizes with what they are of, rod and amps, position, place,
+ * wind, metal by name, what broke. Deterministic and offline. What may mean two things is asked; what stops work is called up, never
+ * answered; no word clears a metal.
+ * @param system what a bare number is in
+ */
+export function readSentence(text: string, system: UnitSystem): Said {
+  const sentence = new Sentence(` ${inFigures(text).replace(/[,;]/g, ' ; ')} `);
+  const chips: Chip[] = [];
+  const asks: Ask[] = [];
+  const chip: AddChip = (id, means, said, edits) => {
+    // The first that is said of a thing counts; a second would only overwrite it.
+    const taken = new Set(chips.flatMap((one) => one.edits.map(({ path }) => path)));
+    if (edits.every(({ path }) => taken.has(path))) return;
+    chips.push({ id, means, said: said.trim(), edits });
+  };
+
+  const raised = raisedBy(text);
+  readRod(sentence, chip);
+  readSizes(sentence, system, chip);
+  readAmounts(sentence, system, chip);
+  readGrade(sentence, chip);
+  if (sentence.has(/\bcast(?:ing)?\b/) && !sentence.has(/cast iron|cast steel/)) {
+    sentence.take(/\bcast(?:ing)?\b/);
+    asks.push({
+      id: 'cast',
+      question: 'Cast: of what?',
+      answers: [
+        { words: 'I do not know: test it', edits: [{ path: 'metal.sideA.part', value: 'cast-bracket' }] },
+        { words: 'Grey iron, by its papers', edits: [{ path: 'metal.sideA.family', value: 'gray-iron' }] },
+        { words: 'Cast steel, by its papers', edits: [{ path: 'metal.sideA.family', value: 'cast-steel' }] },
+        { words: 'Aluminium casting: test it', edits: [{ path: 'metal.sideA.part', value: 'al-casting' }] },
+      ],
+    });
+  }
+  if (sentence.has(/\balumini?um\b|\bally\b|\bal[lu]oy\b/)) {
+    sentence.take(/\balumini?um\b|\bally\b|\bal[lu]oy\b/);
+    asks.push({
+      id: 'light',
+      question: 'Light metal: what is it?',
+      answers: [
+        { words: 'Plate of a boat', edits: [{ path: 'metal.sideA.part', value: 'boat-hull' }] },
+        { words: 'A drawn section', edits: [{ path: 'metal.sideA.part', value: 'al-extrusion' }] },
+        { words: 'A casting', edits: [{ path: 'metal.sideA.part', value: 'al-casting' }] },
+        { words: 'I do not know: test it', edits: [{ path: 'metal.sideA.part', value: 'al-plate' }] },
+      ],
+    });
+  }
+  for (const { said, means, edits } of SAY_WORDS) {
+    const pattern = new RegExp(String.raw`(?<![\p{L}\d])(?:${said})(?![\p{L}\d])`, 'u');
+    // Said twice over, as "lap patch", it is one thing.
+    for (let match = sentence.take(pattern); match; match = sentence.take(pattern))
+      chip(`word-${means}`, means, match[0], edits);
+  }
+  const thickness = chips.some(({ edits }) => edits.some(({ path }) => path === 'joint.thicknessA_mm'));
+  const isPipe = /\b(?:pipe|tube)\b/.test(text.toLowerCase());
+  if (isPipe && !chips.some(({ edits }) => edits.some(({ path }) => path === 'joint.kind')))
+    asks.push({
+      id: 'pipe',
+      question: 'How does the pipe or tube join?',
+      answers: [
+        { words: 'Round, onto a plate or flange', edits: [{ path: 'joint.kind', value: 'ring' }] },
+        { words: 'Square, all round onto a plate', edits: [{ path: 'joint.kind', value: 'rectangle' }] },
+        { words: 'End to end', edits: [{ path: 'joint.kind', value: thickness ? 'square-butt' : 'v-butt' }] },
+      ],
+    });
+  const stops = new RegExp(String.raw`^(?:${SAY_STOPS.map(({ said }) => said).join('|')})s?$`);
+  const fillers = new Set(SAY_FILLERS.split(' '));
+  const unknown = [...new Set(sentence.words())].filter(
+    (word) => !fillers.has(word) && !stops.test(word) && word.length > 1,
+  );
+  return { chips, asks, raised, unknown };
+}
+
+/** A grade of the table by its name: "4140", "S355", "A36", "304". */
+function readGrade(sentence: Sentence, chip: AddChip): void {
+  for (const id of STEEL_GRADE_IDS) {
+    const grade = steelGrade(id);
+    const match = sentence.take(
+      new RegExp(
+        String.raw`(?<![\p{L}\d/.])${id.replace('wear', '(?:wear ?)')}(?![\p{L}\d/])(?: (?:steel|stainless|plate))?`,
+        'u',
+      ),
+    );
+    if (!match || !grade) continue;
+    chip('grade', grade.name, match[0], [
+      { path: 'metal.sideA.family', value: grade.family },
+      { path: 'metal.sideA.grade', value: id },
+    ]);
+    return;
+  }
+}
+
+/** Questions that stop work, by the words that call them up. */
+function raisedBy(text: string): Raised[] {
+  const said = text.toLowerCase();
+  return SAY_STOPS.flatMap(({ said: words, asks }) => {
+    const match = new RegExp(String.raw`(?<![\p{L}])(?:${words})s?(?![\p{L}])`, 'u').exec(said);
+    const question = STOP_WORK_QUESTIONS.find(({ id }) => id === asks);
+    return match && question ? [{ id: asks, said: match[0], ask: question.question.ask }] : [];
+  });
+}
+
+/** Everything that chips and answers fill in, one after another. */
+export const editsOf = (chips: readonly Chip[]): JobEdit[] => chips.flatMap(({ edits }) => [...edits]);

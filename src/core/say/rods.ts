@@ -1,0 +1,65 @@
+import { ROD_SIZE_IDS, ROD_SIZES, type RodSizeId } from '../data/rodSizes';
+import { STEEL_GRADE_IDS } from '../data/steelGrades';
+import { decodeRod } from '../rods/word/decode';
+import type { AddChip, Sentence } from './sentence';
+
+const ROD_SIZE_WORDS = new RegExp(
+  String.raw`(${ROD_SIZE_IDS.join('|')}|1\.6|2\.4|2\.5|2\.6|2(?:\.0)?|3\.25|3\.2|4\.8|4(?:\.0)?|5(?:\.0)?)`,
+);
+const METRIC_RODS: Readonly<Record<string, RodSizeId>> = {
+  '1.6': '1/16',
+  '2': '5/64',
+  '2.0': '5/64',
+  '2.4': '3/32',
+  '2.5': '3/32',
+  '2.6': '3/32',
+  '3.2': '1/8',
+  '3.25': '1/8',
+  '4': '5/32',
+  '4.0': '5/32',
+  '4.8': '3/16',
+  '5': '3/16',
+  '5.0': '3/16',
+};
+const ROD_WORD = String.raw`(e?\d{4}(?:-1)?|e?3\d\d(?:l|lmo)?(?:-1[567])?(?= (?:rod|stick|electrode)|$| ;)|e?(?:307|308|309|310|312|316|317|347)l?(?:-1[567])?|eni(?:fe)?-?ci|e4043)`;
+
+/** A rod by its word, with its size before or behind it: "3/32 7018", "7018 in 2.5", "1/8 sixty eleven". */
+export function readRod(sentence: Sentence, chip: AddChip): void {
+  const sizeId = (said: string | undefined): RodSizeId | null =>
+    said === undefined ? null : said in ROD_SIZES ? (said as RodSizeId) : (METRIC_RODS[said] ?? null);
+  const size = ROD_SIZE_WORDS.source;
+  const patterns: [RegExp, word: number, size: number][] = [
+    [new RegExp(String.raw`(?<![\d/.])${size}(?: ?(?:mm|inch|in|"))? (?:inch )?${ROD_WORD}\b`), 2, 1],
+    [
+      new RegExp(
+        String.raw`\b${ROD_WORD}s? (?:rods? )?(?:in |of )?${size}(?: ?(?:mm|inch|in|"))?(?![\d/.])(?! ?(?:amp|a\b|long|thick|plate|wall))`,
+      ),
+      1,
+      2,
+    ],
+    [new RegExp(String.raw`(?<![\d/.])${ROD_WORD}\b(?: (?:rod|stick|electrode)s?)?`), 1, 0],
+  ];
+  for (const [pattern, wordAt, sizeAt] of patterns) {
+    const found = sentence.takeIf(pattern, (match) => {
+      const word = match[wordAt] ?? '';
+      // "316L" with neither size nor rods is what the piece is made of.
+      if (
+        sizeAt === 0 &&
+        STEEL_GRADE_IDS.some((id) => id === word) &&
+        !/ (?:rod|stick|electrode)/.test(match[0])
+      )
+        return null;
+      const decoded = decodeRod(word);
+      const rodClass = decoded.kind === 'word' ? decoded.word.plannedAs : null;
+      return rodClass === null
+        ? null
+        : { said: match[0], rodClass, size: sizeAt > 0 ? sizeId(match[sizeAt]) : null };
+    });
+    if (!found) continue;
+    chip('rod', `${found.rodClass}${found.size ? ` ${ROD_SIZES[found.size].inches}` : ''}`, found.said, [
+      { path: 'rod.rodClass', value: found.rodClass },
+      ...(found.size ? [{ path: 'rod.size' as const, value: found.size }] : []),
+    ]);
+    return;
+  }
+}

@@ -1,0 +1,197 @@
+import fc from 'fast-check';
+import { blankJob } from '../formats/blankJob';
+import { applyEdits } from '../formats/edits';
+import { Job } from '../formats/job';
+import { SAY_STOPS } from './words';
+import { inFigures } from './numbers';
+import { editsOf, readSentence } from './read';
+import { STOP_WORK_QUESTIONS } from '../data/stopWork';
+
+const meant = (text: string, system: 'metric' | 'inch' = 'metric') =>
+  readSentence(text, system).chips.map(({ means }) => means);
+const filled = (text: string, system: 'metric' | 'inch' = 'metric') =>
+  applyEdits(blankJob('said', '2026-01-01T00:00:00.000Z'), editsOf(readSentence(text, system).chips));
+
+describe('numbers as they are said', () => {
+  test.each([
+    ['three sixteenths', '3/16'],
+    ['an eighth inch', '1/8 inch'],
+    ['a quarter inch', '1/4 inch'],
+    ['half inch gap', '1/2 inch gap'],
+    ['three thirty-seconds', '3/32'],
+    ['five sixteenths plate', '5/16 plate'],
+    ['seventy eighteen', '7018'],
+    ['sixty ten', '6010'],
+    ['sixty eleven', '6011'],
+    ['three oh eight L', '308l'],
+    ['three oh nine', '309'],
+    ['an inch and a half', '1 1/2 inch'],
+    ['twenty five', '25'],
+    ['a hundred and twenty', '120'],
+    ['two hundred and fifty', '250'],
+    ['two point five', '2.5'],
+    ['½ inch', '1/2 inch'],
+  ])('%s is %s', (said, figures) => expect(inFigures(said)).toBe(figures));
+});
+
+describe('a sentence of the trade', () => {
+  test('bracket off a channel, as it is dictated', () => {
+    const job = filled(
+      'three sixteenths bracket cracked off the old channel, vertical, outside, bit of wind, got three thirty seconds seventy eighteen',
+    );
+    expect(job.joint).toMatchObject({ kind: 't-fillet', thicknessA_mm: 4.7625 });
+    expect(job.look).toMatchObject({ position: 'vertical', place: 'outdoors', wind_m_s: 4 });
+    expect(job.rod).toMatchObject({ rodClass: 'E7018', size: '3/32' });
+    expect(job.metal.sideA).toMatchObject({ part: 'plate-bracket', age: 'to-1980', family: null });
+  });
+
+  test('two thicknesses, a length and a wind', () => {
+    const job = filled('1/8 to 3/8 tee, horizontal, 4 inches long, 20 knots of wind, minus five degrees');
+    expect(job.joint).toMatchObject({
+      thicknessA_mm: 3.175,
+      thicknessB_mm: 9.525,
+      sameThickness: false,
+      length_mm: 101.6,
+    });
+    // A knot is 0.514444 m/s (ISO 80000-3).
+    expect(job.look.wind_m_s).toBeCloseTo(10.2889, 3);
+    expect(job.look).toMatchObject({ position: 'horizontal', air_C: -5 });
+  });
+
+  test('a bare number is in the reader’s units, a fraction in inches, a gauge by its table', () => {
+    expect(filled('10 plate lap', 'metric').joint.thicknessA_mm).toBe(10);
+    expect(filled('2 plate lap', 'inch').joint.thicknessA_mm).toBeCloseTo(50.8, 6);
+    expect(filled('3/8 plate', 'metric').joint.thicknessA_mm).toBe(9.525);
+    // 16 gauge steel is 0.0598 in (manufacturers' standard gauge).
+    expect(filled('16 gauge panel').joint.thicknessA_mm).toBeCloseTo(1.519, 2);
+    expect(filled('60 F in the yard', 'metric').look.air_C).toBeCloseTo(15.5556, 3);
+  });
+
+  test('rods by word and size, before or behind', () => {
+    const rod = (text: string) => {
+      const { rodClass, size } = filled(text).rod;
+      return [rodClass, size];
+    };
+    expect(rod('1/8 6011')).toEqual(['E6011', '1/8']);
+    expect(rod('6013 in 2.5 mm')).toEqual(['E6013', '3/32']);
+    expect(rod('e7018 3.2')).toEqual(['E7018', '1/8']);
+    expect(rod('308l rods')).toEqual(['E308L-16', null]);
+    expect(rod('sixty eleven eighth inch')).toEqual(['E6011', '1/8']);
+    expect(rod('3/16 plate, 90 amps')).toEqual([null, null]);
+  });
+
+  test('sizes by what they are of', () => {
+    const job = filled('10 mm plate, 6 mm leg, 2 mm gap, 300 mm long, 400 mm of room, 110 amps');
+    expect(job.joint).toMatchObject({ thicknessA_mm: 10, leg_mm: 6, gap_mm: 2, length_mm: 300 });
+    expect(job.look.clearance_mm).toBe(400);
+    expect(job.rod.current_A).toBe(110);
+    expect(filled('50x50x3 box section').joint).toMatchObject({
+      thicknessA_mm: 3,
+      tubeWidth_mm: 50,
+      tubeHeight_mm: 50,
+    });
+    expect(filled('tide in two hours').look.timeWindow_s).toBe(7200);
+  });
+
+  test('what only looks like something else is not taken for it', () => {
+    expect(filled('316L pipe').metal.sideA.grade).toBe('316l');
+    expect(filled('316L pipe').rod.rodClass).toBeNull();
+    expect(filled('316L rods').rod.rodClass).toBe('E316L-16');
+    expect(filled('outside corner').look.place).toBeNull();
+    expect(filled('broken clean through').look.surface).toBeNull();
+    expect(filled('40 mm flat bar').look.position).toBeNull();
+    expect(filled('two plates, 8 mm').joint.thicknessA_mm).toBe(8);
+    expect(filled('2 inch square tube, eighth wall').joint).toMatchObject({
+      tubeWidth_mm: 50.8,
+      thicknessA_mm: 3.175,
+    });
+  });
+
+  test('grades and metals by name, and a coat', () => {
+    expect(filled('4140 shaft').metal.sideA).toMatchObject({
+      family: 'low-alloy-steel',
+      grade: '4140',
+      part: 'shaft',
+    });
+    expect(filled('S355 beam').metal.sideA.grade).toBe('s355');
+    expect(filled('galvanised gate').metal.sideA).toMatchObject({ coating: 'zinc', family: null });
+    expect(filled('mild steel').metal.sideA.family).toBe('low-carbon-steel');
+  });
+
+  test('what may mean two things is asked: a casting, light metal, how a pipe joins', () => {
+    const asked = (text: string) => readSentence(text, 'metric').asks.map(({ id }) => id);
+    expect(asked('cracked casting')).toEqual(['cast']);
+    expect(asked('aluminium bracket')).toEqual(['light']);
+    expect(asked('50 mm pipe leaks')).toContain('pipe');
+    expect(asked('pipe butted end to end')).not.toContain('pipe');
+    expect(filled('cracked casting').metal.sideA.family).toBeNull();
+    expect(filled('aluminium hull').metal.sideA.family).toBeNull();
+  });
+
+  test('wind, feet and frost in figures', () => {
+    const wind = (text: string) => filled(text).look.wind_m_s;
+    // Beaufort: gentle breeze 3.4 to 5.4 m/s, fresh 8 to 10.7, near gale from 13.9 (published scale).
+    expect([wind('bit of wind'), wind('windy'), wind('a gale')]).toEqual([4, 8, 14]);
+    expect(wind('20 mph')).toBeCloseTo(8.9408, 3);
+    expect(filled('2 feet long').joint.length_mm).toBeCloseTo(609.6, 6);
+    expect(filled('freezing').look.air_C).toBe(-2);
+    // Our judgement: a square of less than 15 mm is a wall.
+    expect(filled('16 mm square tube').joint.tubeWidth_mm).toBe(16);
+    expect(filled('14 mm square tube').joint.tubeWidth_mm).toBeNull();
+  });
+
+  test('words that mean nothing to it are told, and nothing is lost of the rest', () => {
+    const { unknown, chips } = readSentence('flummoxed 10 mm lap', 'metric');
+    expect(unknown).toEqual(['flummoxed']);
+    expect(chips.map(({ means }) => means)).toEqual(['Thickness 10 mm', 'Lap']);
+  });
+
+  test('one thing said twice is one chip, the first', () => {
+    expect(meant('vertical, vertical, overhead')).toEqual(['Vertical']);
+  });
+});
+
+describe('what stops work', () => {
+  test.each([
+    ['diesel tank leaks', 'container'],
+    ['crane hook worn', 'lifting-gear'],
+    ['split rim on the wheel', 'tyre'],
+    ['gas bottle bracket', 'cylinder'],
+    ['boiler door', 'pressure'],
+  ])('%s raises its question and answers none', (text, id) => {
+    expect(readSentence(text, 'metric').raised.map((one) => one.id)).toContain(id);
+    expect(filled(text).look.stopWork).toEqual({});
+  });
+
+  test('every word that raises one names a question there is', () => {
+    const ids = STOP_WORK_QUESTIONS.map(({ id }) => id);
+    for (const { asks } of SAY_STOPS) expect(ids).toContain(asks);
+  });
+});
+
+test('whatever is said is read without an error into a job that can be kept', () => {
+  const words = fc.constantFrom(
+    ...'3/16 10 mm plate 7018 1/8 to on vertical outside long leg gap -5 degrees c amps 999 0 1/0 50x50x3 pipe cast tank knots minus rusty S355 , ; " ½ ga'.split(
+      ' ',
+    ),
+  );
+  fc.assert(
+    fc.property(
+      fc.oneof(
+        fc.array(words, { maxLength: 18 }).map((all) => all.join(' ')),
+        fc.string({ maxLength: 80 }),
+      ),
+      (text) => {
+        for (const system of ['metric', 'inch'] as const) {
+          const said = readSentence(text, system);
+          expect(Job.safeParse(filled(text, system)).success).toBe(true);
+          expect(filled(text, system).look.stopWork).toEqual({});
+          for (const { answers } of said.asks)
+            for (const { edits } of answers)
+              expect(Job.safeParse(applyEdits(filled(text, system), edits)).success).toBe(true);
+        }
+      },
+    ),
+    { numRuns: 150 },
+  );
+});

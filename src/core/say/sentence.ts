@@ -1,0 +1,35 @@
+import type { JobEdit } from '../formats/paths';
+
+/** Adds what was understood: by what it is known, as it is told, the words it was read from, and what it fills in. */
+export type AddChip = (id: string, means: string, said: string, edits: readonly JobEdit[]) => void;
+
+/** Takes parts of a sentence out as they are understood: what is left at the end was not. */
+export class Sentence {
+  constructor(private left: string) {}
+
+  /** The first match of a pattern, taken out; null where there is none. */
+  take(pattern: RegExp): RegExpExecArray | null {
+    const match = pattern.exec(this.left);
+    if (match) this.cut(match);
+    return match;
+  }
+
+  /** The same, but only where it makes sense. */
+  takeIf<T>(pattern: RegExp, make: (match: RegExpExecArray) => T | null): T | null {
+    for (const match of this.left.matchAll(new RegExp(pattern, `${pattern.flags.replace('g', '')}g`))) {
+      const made = make(match as RegExpExecArray);
+      if (made === null) continue;
+      this.cut(match as RegExpExecArray);
+      return made;
+    }
+    return null;
+  }
+
+  has = (pattern: RegExp): boolean => pattern.test(this.left);
+
+  words = (): string[] => this.left.split(/[^\p{L}\d/.'-]+/u).filter((word) => word !== '' && word !== '-');
+
+  private cut(match: RegExpExecArray): void {
+    this.left = `${this.left.slice(0, match.index)} ; ${this.left.slice(match.index + match[0].length)}`;
+  }
+}

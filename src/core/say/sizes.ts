@@ -1,0 +1,134 @@
+import { refuseNumber } from '../formats/fields';
+import type { JobEdit, JobNumberPath } from '../formats/paths';
+import { gaugeThickness_mm } from '../units/gauges';
+import { inWords } from '../units/format';
+import type { UnitSystem } from '../units/kinds';
+import type { AddChip, Sentence } from './sentence';
+
+const NUMBER = String.raw`(\d+ \d+\/\d+|\d+\/\d+|\d*\.?\d+)`;
+const LENGTH_UNIT = String.raw`(mm|mil+s?|millimet(?:re|er)s?|cm|centimet(?:re|er)s?|m\b|met(?:re|er)s?|inch(?:es)?|in\b|"|feet|foot|ft|')?`;
+const SIZE = `${NUMBER}[ -]?${LENGTH_UNIT}`;
+
+/** Millimetres of a number with its unit; bare, inches where it is a fraction, else what the reader works in. */
+function sizeOf(number: string, unit: string | undefined, system: UnitSystem): number {
+  const value = number
+    .split(' ')
+    .reduce((sum, part) => sum + (part.includes('/') ? fraction(part) : Number(part)), 0);
+  const by = unit ?? (number.includes('/') || system === 'inch' ? 'in' : 'mm');
+  if (/^(?:mm|mil)/.test(by)) return value;
+  if (/^(?:cm|cent)/.test(by)) return 10 * value;
+  if (/^(?:m$|met)/.test(by)) return 1000 * value;
+  if (/^(?:f|')/.test(by)) return 304.8 * value;
+  return 25.4 * value;
+}
+
+function fraction(part: string): number {
+  const [top = 0, below = 1] = part.split('/').map(Number);
+  return below === 0 ? NaN : top / below;
+}
+
+/** A number at a path, where the field takes it. */
+export function at(path: JobNumberPath, value: number, system: UnitSystem): JobEdit[] | null {
+  const rounded = Number(value.toPrecision(6));
+  return refuseNumber(path, rounded, system) === null ? [{ path, value: rounded } as JobEdit] : null;
+}
+
+/** A square of less is a wall, not a tube. */
+const LEAST_TUBE_mm = 15;
+
+/** Sizes with what they are of; a bare one is the thickness. */
+export function readSizes(sentence: Sentence, system: UnitSystem, chip: AddChip): void {
+  const say = inWords(system);
+  const of = (id: string, name: string, path: JobNumberPath, pattern: string, [n, u]: [number, number]) => {
+    const found = sentence.takeIf(new RegExp(pattern), (match) => {
+      const mm = sizeOf(match[n] ?? '', match[u], system);
+      const edits = at(path, mm, system);
+      return edits && { said: match[0], mm, edits };
+    });
+    if (found) chip(id, `${name} ${say.size(found.mm)}`, found.said, found.edits);
+    return found;
+  };
+  of('gap', 'Gap', 'joint.gap_mm', String.raw`(?:gap|opening|gapped)(?: of| is| about)? ${SIZE}`, [1, 2]);
+  of('gap', 'Gap', 'joint.gap_mm', String.raw`${SIZE} (?:gap|root opening|opening)`, [1, 2]);
+  of('leg', 'Leg', 'joint.leg_mm', String.raw`${SIZE} (?:leg|fillet)`, [1, 2]);
+  of('leg', 'Leg', 'joint.leg_mm', String.raw`leg(?: of)? ${SIZE}`, [1, 2]);
+  of('length', 'Length', 'joint.length_mm', String.raw`${SIZE} (?:long|of weld|length|run)`, [1, 2]);
+  of(
+    'length',
+    'Length',
+    'joint.length_mm',
+    String.raw`(?:length(?: of)?|weld is|long about) ${SIZE}`,
+    [1, 2],
+  );
+  of(
+    'pipe',
+    'Pipe outside',
+    'joint.pipeDiameter_mm',
+    String.raw`${SIZE} (?:od|dia(?:meter)?|pipe|bore)\b`,
+    [1, 2],
+  );
+  of('depth', 'Depth', 'joint.depth_mm', String.raw`${SIZE} deep`, [1, 2]);
+  of('room', 'Free room', 'look.clearance_mm', String.raw`${SIZE} (?:of )?(?:room|clearance|space)`, [1, 2]);
+  const gauge = sentence.takeIf(/(\d+) ?(?:ga|gauge|swg)\b/, (match) => {
+    const mm = gaugeThickness_mm('steel', Number(match[1]));
+    return mm === null ? null : { said: match[0], mm };
+  });
+  if (gauge)
+    chip('thickness', `Thickness ${say.size(gauge.mm)}`, gauge.said, [
+      { path: 'joint.thicknessA_mm', value: gauge.mm },
+    ]);
+  const tube = sentence.take(new RegExp(String.raw`\b(\d+) ?(?:x|by|×) ?(\d+) ?(?:x|by|×) ?${SIZE}`));
+  if (tube) {
+    const wall = sizeOf(tube[3] ?? '', tube[4], system);
+    chip('thickness', `Wall ${say.size(wall)}`, tube[0], at('joint.thicknessA_mm', wall, system) ?? []);
+    chip('tube', `Tube ${tube[1]} by ${tube[2]}`, tube[0], [
+      ...(at('joint.tubeWidth_mm', sizeOf(tube[1] ?? '', undefined, system), system) ?? []),
+      ...(at('joint.tubeHeight_mm', sizeOf(tube[2] ?? '', undefined, system), system) ?? []),
+    ]);
+  }
+  const square = sentence.takeIf(
+    new RegExp(String.raw`${SIZE} (?:square|box|rectangular)(?: (?:tube|section))?`),
+    (match) => {
+      const mm = sizeOf(match[1] ?? '', match[2], system);
+      const edits = [at('joint.tubeWidth_mm', mm, system), at('joint.tubeHeight_mm', mm, system)];
+      // A small box is told by its wall.
+      return mm >= LEAST_TUBE_mm && edits[0] && edits[1]
+        ? { said: match[0], mm, edits: [...edits[0], ...edits[1]] }
+        : null;
+    },
+  );
+  if (square) chip('tube', `Tube ${say.size(square.mm)}`, square.said, square.edits);
+  const pair = sentence.takeIf(
+    new RegExp(String.raw`\b${SIZE}(?: \w+)? (?:to|on|onto|against|into) (?:a |the |an )?${SIZE}`),
+    (match) => {
+      const [a, b] = [
+        sizeOf(match[1] ?? '', match[2] ?? match[4], system),
+        sizeOf(match[3] ?? '', match[4], system),
+      ];
+      const edits = [at('joint.thicknessA_mm', a, system), at('joint.thicknessB_mm', b, system)];
+      return edits[0] && edits[1] ? { said: match[0], a, b, edits: [...edits[0], ...edits[1]] } : null;
+    },
+  );
+  if (pair) {
+    chip('thickness', `${say.size(pair.a)} to ${say.size(pair.b)}`, pair.said, [
+      ...pair.edits,
+      { path: 'joint.sameThickness', value: pair.a === pair.b },
+    ]);
+    return;
+  }
+  of(
+    'thickness',
+    'Thickness',
+    'joint.thicknessA_mm',
+    String.raw`${SIZE} (?:thick|wall|plate|sheet|steel|flat ?bar|angle|channel|section|box)\b`,
+    [1, 2],
+  ) ??
+    of(
+      'thickness',
+      'Thickness',
+      'joint.thicknessA_mm',
+      String.raw`(?<![\d/.])${NUMBER}[ -]?(mm|mil+s?|millimet(?:re|er)s?|inch(?:es)?|in\b|")`,
+      [1, 2],
+    ) ??
+    of('thickness', 'Thickness', 'joint.thicknessA_mm', String.raw`(?<![\d/.])(\d+\/\d+)()`, [1, 99]);
+}

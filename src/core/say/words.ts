@@ -1,0 +1,227 @@
+import type { JobEdit } from '../formats/paths';
+
+/** A word or phrase of the trade, and what it fills in. */
+export interface SayWord {
+  /** As it is said, in lower case; a pattern. */
+  said: string;
+  /** What the chip reads. */
+  means: string;
+  edits: readonly JobEdit[];
+}
+
+const word = (said: string, means: string, ...edits: JobEdit[]): SayWord => ({ said, means, edits });
+
+const look = {
+  position: (value: 'flat' | 'horizontal' | 'vertical' | 'overhead'): JobEdit => ({
+    path: 'look.position',
+    value,
+  }),
+  place: (value: 'indoors' | 'outdoors'): JobEdit => ({ path: 'look.place', value }),
+  wind: (value: number): JobEdit => ({ path: 'look.wind_m_s', value }),
+  surface: (value: 'bright' | 'scale' | 'rust' | 'oil'): JobEdit => ({ path: 'look.surface', value }),
+  access: (value: 'both' | 'one-side' | 'blind'): JobEdit => ({ path: 'look.access', value }),
+};
+const kind = (value: NonNullable<Extract<JobEdit, { path: 'joint.kind' }>['value']>): JobEdit => ({
+  path: 'joint.kind',
+  value,
+});
+const part = (value: string): JobEdit => ({ path: 'metal.sideA.part', value });
+const family = (value: Extract<JobEdit, { path: 'metal.sideA.family' }>['value']): JobEdit => ({
+  path: 'metal.sideA.family',
+  value,
+});
+const held = (value: 'low' | 'medium' | 'high'): JobEdit => ({ path: 'heat.restraint', value });
+
+/**
+ * Words of the trade, from memory, in the order they are looked for: a longer phrase before a shorter one in it. No word clears a metal that burns or poisons, and none
+ * answers a question that stops work.
+ */
+export const SAY_WORDS: readonly SayWord[] = [
+  // Position
+  word('(?:vertical|verticle)(?:ly)? (?:up|uphill|down)?', 'Vertical', look.position('vertical')),
+  word(
+    'vertical(?:ly)?|verticle|uphill|upright seam|up the side|standing seam',
+    'Vertical',
+    look.position('vertical'),
+  ),
+  word(
+    'over ?head|upside down|above (?:my|your) head|over my head|from (?:below|underneath)',
+    'Overhead',
+    look.position('overhead'),
+  ),
+  word('horizontal(?:ly)?|2f\\b', 'Horizontal', look.position('horizontal')),
+  word(
+    'flat(?! ?(?:bar|iron|plate|strip))|down ?hand|flat on the bench|in the flat|lying flat|on the bench|1f\\b|1g\\b',
+    'Flat',
+    look.position('flat'),
+  ),
+  // Place and wind
+  word('no wind|dead calm|out of the wind|sheltered|calm', 'No wind at the arc', look.wind(0)),
+  word(
+    '(?:a )?(?:little|bit of|light|slight|gentle)(?: a)? (?:wind|breeze)|breezy|breeze',
+    'A breeze, 4 m/s',
+    look.wind(4),
+  ),
+  word('gale|howling|storm(?:y)?|blowing a hooley', 'A gale, 14 m/s', look.wind(14)),
+  word('(?:very |quite |strong |good )?wind(?:y)?|blowing|gusty|gusts', 'Wind, 8 m/s', look.wind(8)),
+  word(
+    'out ?side(?! (?:corner|edge|diameter|of))|out ?doors|in the (?:yard|field|open|rain|weather)|on (?:the )?(?:deck|quay|jetty|pier|slip|site|roof|dock)|out in the \\w+',
+    'Outdoors',
+    look.place('outdoors'),
+  ),
+  word(
+    'in ?doors|in ?side (?:the )?(?:shop|shed|barn|hall|workshop|garage)|in the (?:shop|shed|barn|hall|workshop|garage)|under (?:a |the )?roof',
+    'Indoors',
+    look.place('indoors'),
+  ),
+  // Surface
+  word('oil[- ]?soaked|oily|greasy|full of (?:oil|grease)', 'Oil-soaked', look.surface('oil')),
+  word(
+    'mill ?scale|light(?:ly)? rust(?:y)?|bit of rust|surface rust|bit rusty|rusty|rusted',
+    'Scale or light rust',
+    look.surface('scale'),
+  ),
+  word(
+    'pitted|rust that will not come off|badly rusted|flaking rust',
+    'Rust that will not come off',
+    look.surface('rust'),
+  ),
+  word(
+    'bright|clean(?:ed)?(?: metal)?(?! (?:through|break|off|across|in two))|ground (?:back|bright|clean)|shiny|new steel',
+    'Comes bright',
+    look.surface('bright'),
+  ),
+  // Access
+  word(
+    '(?:only |from )?(?:the )?one side(?: only)?|can ?not get behind|cannot get behind|can.t get (?:behind|to the back|at the back)|no access (?:to the back|behind)',
+    'One side only',
+    look.access('one-side'),
+  ),
+  word('both sides|either side|all ?round access', 'Both sides', look.access('both')),
+  word('(?:with a |by )mirror|one hand(?:ed)?|blind', 'Mirror or one hand', look.access('blind')),
+  // What broke: the joint
+  word(
+    'gusset|lug|bracket|tab|cleat|stiffener|tee|t[- ]joint|t[- ]fillet|fillet(?:s| weld)?|foot|rib',
+    'T-fillet',
+    kind('t-fillet'),
+  ),
+  word('lap(?:ped)?(?: joint| weld)?|over ?lap(?:ping)?|patch|doubler|plate over', 'Lap', kind('lap')),
+  word('v[- ](?:butt|groove|prep)|vee(?:d)?(?: out)?|bevel(?:led|ed)?|single vee', 'V butt', kind('v-butt')),
+  word('butt(?:ed)?(?: joint| weld)?|end to end|edge to edge', 'Square butt', kind('square-butt')),
+  word('outside corner|corner(?: joint)?', 'Outside corner', kind('outside-corner')),
+  word('plug(?: weld)?s?', 'Plug', kind('plug')),
+  word(
+    'crack(?:ed)? (?:right )?(?:through|across|in) (?:the )?(?:casting|housing|block|case|casing)|gouge(?:d)?(?: out)?',
+    'Gouged and filled',
+    kind('gouge'),
+  ),
+  word(
+    'build ?up|built up|pad(?:ding)?|hard ?fac(?:e|ing)|worn (?:down|away|edge|face)|over ?lay',
+    'Built up',
+    kind('pad'),
+  ),
+  // Metal by name
+  word('galvani[sz]ed|galv\\b|zinc(?: coated)?', 'Galvanised', {
+    path: 'metal.sideA.coating',
+    value: 'zinc',
+  }),
+  word('chrom(?:ed?|ium) plate[d]?|chromed|hard chrome', 'Chrome plate', {
+    path: 'metal.sideA.coating',
+    value: 'chrome',
+  }),
+  word(
+    'mild steel|black steel|black iron|plain steel|structural steel|carbon plate',
+    'Mild steel',
+    family('low-carbon-steel'),
+  ),
+  word('stainless(?: steel)?|inox', 'Stainless', family('austenitic-stainless')),
+  word('duplex(?: stainless)?', 'Duplex stainless', family('duplex-stainless')),
+  word('ductile(?: iron)?|nodular(?: iron)?|sg iron', 'Ductile iron', family('ductile-iron')),
+  word('gr[ae]y(?: cast)? iron|cast iron', 'Grey iron', family('gray-iron')),
+  word('spring steel|leaf spring', 'Spring steel', family('spring-steel'), part('leaf-spring')),
+  word('manganese(?: steel)?', 'Manganese steel', family('manganese-steel')),
+  word(
+    'wear plate|abrasion plate|(?:400|450|500) (?:hb|brinell)(?: plate)?',
+    'Wear plate',
+    family('quenched-tempered-wear-plate'),
+  ),
+  word('wrought iron', 'Wrought iron', family('wrought-iron')),
+  // Parts: what it usually is, which a test then moves
+  word(
+    'channel|deck plate|angle(?: iron)?|i[- ]?beam|beam|flat ?bar|h[- ]?beam|girder|plate steel',
+    'Plate, angle or section',
+    part('plate-bracket'),
+  ),
+  word(
+    'box section|square tube|rectangular tube|shs|rhs|hollow section|tube frame|frame',
+    'Tube frame',
+    part('square-tube'),
+  ),
+  word('hand ?rail(?:ing)?|railing|ladder|stanchion', 'Handrail or ladder', part('handrail')),
+  word('sheet(?: metal)?|panel|guard|cover|skin|cowl', 'Sheet panel or guard', part('sheet-panel')),
+  word('water pipe|steam pipe|pipe(?:line)?|pipework', 'Pipe', part('water-pipe')),
+  word('bucket(?: edge| lip)?|digger bucket', 'Bucket edge', part('bucket-edge')),
+  word('plough ?shares?|plow ?shares?|plough|plow', 'Plough share', part('plough-share')),
+  word('shaft|axle|spindle', 'Shaft', part('shaft')),
+  word('gear(?: wheel)?|sprocket|cog', 'Gear', part('gear')),
+  word('pump(?: (?:housing|casing|body))?|impeller housing', 'Pump casing', part('pump-casing')),
+  word('exhaust(?: manifold)?|manifold', 'Exhaust manifold', part('exhaust-manifold')),
+  word('bolt|stud|screw', 'Bolt or stud', part('bolt')),
+  word('rebar|reinforcing', 'Reinforcing bar', part('rebar')),
+  word('crusher jaw|jaw plate', 'Crusher jaw', part('crusher-jaw')),
+  word('gate post|gate|trough|guard rail', 'Gate or trough', part('galv-tank')),
+  word('propeller', 'Propeller', part('propeller')),
+  // Where it works and how old
+  word('old|antique|been there for years', 'Made before 1980', {
+    path: 'metal.sideA.age',
+    value: 'to-1980',
+  }),
+  word('sea ?water|salt water|harbou?r|marine|boat', 'Sea and harbour', {
+    path: 'metal.sideA.setting',
+    value: 'marine',
+  }),
+  // How it is held
+  word('held fast|boxed in|clamped solid|can.t move|welded in all round|rigid', 'Held fast', held('high')),
+  word('free to (?:move|pull)|loose', 'Free to pull in', held('low')),
+  // Duty
+  word('only (?:closes|holds it|cosmetic|tacked)|not load bearing|does not carry', 'Carries nothing', {
+    path: 'rod.duty',
+    value: 'nothing',
+  }),
+  word('load[- ]bearing|carries (?:the )?(?:load|weight)|takes the load', 'Carries load', {
+    path: 'rod.duty',
+    value: 'carries',
+  }),
+  // The hand
+  word('beginner|first time|never welded|new to (?:this|it|welding)', 'Some beads so far', {
+    path: 'rod.skill',
+    value: 'new',
+  }),
+];
+
+/** Words that call up a question that stops work. They are never an answer to it. */
+export const SAY_STOPS: readonly { said: string; asks: string }[] = [
+  { said: 'drum|barrel|tank|container|vat|vessel|silo|keg|bilge', asks: 'container' },
+  { said: 'gas bottle|cylinder|bottle', asks: 'cylinder' },
+  { said: 'boiler|pressure|hydraulic|air receiver|accumulator', asks: 'pressure' },
+  {
+    said: 'hook|shackle|crane|hoist|sling|lifting (?:eye|lug|point)|chain block|eye ?bolt',
+    asks: 'lifting-gear',
+  },
+  { said: 'boom|jib|forks?|loader arm|telehandler', asks: 'boom' },
+  { said: 'scaffold|gangway|man ?basket|walkway|ladder|staging|seat|harness', asks: 'people' },
+  { said: 'wheel|rim|tyre|tire', asks: 'tyre' },
+  {
+    said: 'trailer|vehicle|lorry|truck|car|chassis|steering|suspension|brake|tow ?bar|tow hitch|axle|roll cage|truck frame|trailer frame',
+    asks: 'vehicle-safety',
+  },
+  { said: 'spring|strut|under tension|loaded', asks: 'stored-force' },
+  { said: 'aircraft|aeroplane|airplane|helicopter', asks: 'aircraft' },
+  { said: 'bridge|structural|column|girder', asks: 'structural' },
+  { said: 'railway|rail track|rolling stock', asks: 'rail' },
+  { said: 'fuel|petrol|diesel|gasoline|oil tank|paint store|sawdust|grain', asks: 'residue' },
+];
+
+/** Words that carry nothing and are not told as not understood. */
+export const SAY_FILLERS =
+  'split leaking worn bent hinge hinges idea what no which where hull bit lot after before a an the and or of on off in at to from with for by is it its was has have had been being i we got get need want there this that these those my our his her just about approx approximately around roughly some bit only so very really then but up down out me us one them they side good not no be weld welded welding rod rods stick broke broken break breaking cracked crack snapped torn came come coming away repair fix fixed mend job piece old new thing using use using have having long thick wide deep wall plate steel metal inch inches mm metre meter';
