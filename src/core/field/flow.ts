@@ -125,7 +125,6 @@ export function flowPast(at: Spot, feeds: readonly Feed[], sheet: Sheet, arc_mm:
  * @param wide_mm half the width of what feeds: nearer than that it is no higher
  */
 export function potentialAt(at: Spot, of: Spot, sheet: Sheet, wide_mm: number): number {
-  if (liesAcross(sheet)) return potentialAt(turned(at), turned(of), turnedSheet(sheet), wide_mm);
   const { scale, rows } = imagesOf(sheet);
   const columns = sheet.ring ? [of.x] : [of.x, -of.x];
   const nearest = Math.log(scale * wide_mm);
@@ -136,4 +135,109 @@ export function potentialAt(at: Spot, of: Spot, sheet: Sheet, wide_mm: number): 
         sum += Math.max(nearest, lnSin({ re: scale * (at.x - x), im: scale * (at.y - y) }));
       }
   return -sum / (2 * Math.PI);
+}
+
+/** An image nearer to the seam than this lies on it, mm. */
+const ON_SEAM_mm = 1e-9;
+/** Steps of a table of what the images of a seam add, along its length. */
+const TABLE = 64;
+type Read = (mm: number) => number;
+type Three = readonly [Read, Read, Read];
+
+/**
+ * A straight seam on a sheet, along x, and what it is drained by: potentials and flows at places of it. All of it is summed along x, as
+ * what does not add up to nothing flows off along that.
+ */
+export interface Seam {
+  sheet: Sheet;
+  /** Where it lies across the sheet, mm; 0 where it is its edge. */
+  seam_mm: number;
+  /** For an ampere fed at one place of it, at another, as `potentialAt`. */
+  potential: (at: number, of: number, wide_mm: number) => number;
+  /** Share of the arc's current that its drains take, and the potential of that at a place. */
+  taken: number;
+  drained: (at: number) => number;
+  /** Current past an arc over it, for what is fed along it and for its drains, as `flowPast`. */
+  flow: (at: number, feeds: readonly { x: number; share: number }[], arc_mm: number) => Spot;
+}
+
+/**
+ * Makes the tables of a seam: what lies on it is reckoned each time, what its images and its drains add is smooth and is read.
+ * @param drains with the share of the arc's current that each takes, and half their width, mm
+ */
+export function seamOn(sheet: Sheet, seam_mm: number, drains: readonly Feed[], wide_mm: number): Seam {
+  const { scale, rows } = imagesOf(sheet);
+  const round = 2 * sheet.x_mm;
+  const step = sheet.x_mm / TABLE;
+  /** Several values tabled at once along the length, each read at any distance: it comes back as it went, or turned over. */
+  const tabled = (odd: readonly boolean[], values: (mm: number) => readonly number[]) => {
+    const rows = Array.from({ length: TABLE + 1 }, (_, n) => values(n * step));
+    return odd.map((isOdd, k) => {
+      const table = Float64Array.from(rows, (row) => row[k] ?? 0);
+      return (mm: number): number => {
+        const gone = ((mm % round) + round) % round;
+        const back = gone > sheet.x_mm;
+        const place = (back ? round - gone : gone) / step;
+        const n = Math.min(TABLE - 1, Math.floor(place));
+        const here = table[n] as number;
+        const value = here + (place - n) * ((table[n + 1] as number) - here);
+        return back && isOdd ? -value : value;
+      };
+    }) as readonly Read[];
+  };
+  const images = Array.from({ length: 2 * rows + 1 }, (_, n) => 2 * (n - rows) * sheet.y_mm).flatMap((y) => [
+    y,
+    y + 2 * seam_mm,
+  ]);
+  const beyond = images.filter((y) => Math.abs(y) > ON_SEAM_mm);
+  const onSeam = images.length - beyond.length;
+  const [potentialBeyond, alongBeyond, acrossBeyond] = tabled([false, true, false], (mm) => {
+    let [ln, re, im] = [0, 0, 0];
+    for (const y of beyond) {
+      const away = { re: scale * mm, im: scale * y };
+      const pull = cot(away);
+      ln += lnSin(away);
+      re += scale * pull.re;
+      im += scale * pull.im;
+    }
+    return [ln, re, im];
+  }) as Three;
+  const place = (mm: number): Spot => ({ x: mm, y: seam_mm });
+  const [drained, drainedAlong, drainedAcross] = tabled([false, false, false], (mm) => {
+    let [potential, re, im] = [0, 0, 0];
+    for (const { at, share } of drains) {
+      const pull = pullOf(place(mm), at, sheet);
+      potential -= share * potentialAt(place(mm), at, sheet, wide_mm);
+      re -= share * pull.re;
+      im -= share * pull.im;
+    }
+    return [potential, re, im];
+  }) as Three;
+  const alongFrom = (away: number): number =>
+    onSeam * scale * cot({ re: scale * away, im: 0 }).re + alongBeyond(away);
+  const lnFrom = (away: number, wide: number): number =>
+    onSeam * Math.log(Math.max(scale * wide, Math.abs(Math.sin(scale * away)))) + potentialBeyond(away);
+  return {
+    sheet,
+    seam_mm,
+    taken: drains.reduce((all, { share }) => all + share, 0),
+    drained,
+    potential: (at, from, wide) => -(lnFrom(at - from, wide) + lnFrom(at + from, wide)) / (2 * Math.PI),
+    flow: (at, feeds, arc_mm) => {
+      const here = place(at);
+      let re = drainedAlong(at);
+      let im = drainedAcross(at);
+      for (const { x, share } of feeds) {
+        const less = missed(here, place(x), sheet, arc_mm);
+        re += share * (alongFrom(at - x) + alongFrom(at + x) - less.re);
+        im += share * (acrossBeyond(at - x) + acrossBeyond(at + x) - less.im);
+      }
+      for (const { at: drain, share } of drains) {
+        const less = missed(here, drain, sheet, arc_mm);
+        re += share * less.re;
+        im += share * less.im;
+      }
+      return { x: re / (2 * Math.PI), y: -im / (2 * Math.PI) };
+    },
+  };
 }

@@ -1,8 +1,10 @@
 import fc from 'fast-check';
 import { CALIBRATION_ARC as arc, CALIBRATION_PLATE } from '../../../tests/support/calibrationPlate';
 import { pushAt } from './blow';
-import { potentialAt } from './flow';
-import { feedsOf, type JoinedPlate } from './joined';
+import { flowPast, potentialAt, seamOn, type Seam } from './flow';
+import { feedsOf } from './joined';
+import { flowBetween } from './plates';
+import { flowOnSlitGrid } from '../../../tests/support/slitGrid';
 import { solveDense } from './linear';
 import { pushOfFrame_G, cornersOf, onFrame, roundOf } from './frame';
 import type { BlowPiece } from './piece';
@@ -16,13 +18,12 @@ const two = (edits: Partial<BlowPiece> = {}): BlowPiece => ({
   ...edits,
 });
 const evenly = (mm: number) => Array.from({ length: Math.floor(300 / mm) + 1 }, (_, n) => n * mm);
-const half = (drains: JoinedPlate['drains']): JoinedPlate => ({
-  sheet: { x_mm: 300, y_mm: 75, ring: false },
-  seam_mm: 0,
-  drains,
-  kept: new Map<string, number>(),
-});
-const halves = (): [JoinedPlate, JoinedPlate] => [half([{ at: { x: 20, y: 20 }, share: 1 }]), half([])];
+const HALF = { x_mm: 300, y_mm: 75, ring: false };
+const halves = (): [Seam, Seam] => [
+  seamOn(HALF, 0, [{ at: { x: 20, y: 20 }, share: 1 }], 8),
+  seamOn(HALF, 0, [], 8),
+];
+const strip = (x: number, half_mm = 8) => ({ x, half_mm });
 
 describe('equations', () => {
   test('what is solved fits again (by putting it in), and what is not settled is said', () => {
@@ -47,31 +48,62 @@ describe('equations', () => {
 
 describe('two plates that touch at their tacks', () => {
   test('what is fed to each plate is drained from it, and every tack gives what it takes (Kirchhoff)', () => {
-    const places = [150, 8, 100, 200, 292];
-    const [a = [], b = []] = feedsOf(halves(), places);
-    const sum = (feeds: typeof a) => feeds.reduce((all, { share }) => all + share, 0);
-    expect(sum(a)).toBeCloseTo(0, 9);
+    const places = [strip(150, 5), ...[8, 100, 200, 292].map((x) => strip(x))];
+    const plates = halves();
+    const fed = feedsOf(plates, places);
+    const [a, b] = fed;
+    const sum = (shares: number[]) => shares.reduce((all, share) => all + share, 0);
+    expect(sum(a)).toBeCloseTo(1, 9);
     expect(sum(b)).toBeCloseTo(0, 9);
     for (let k = 0; k < places.length; k++)
-      expect((a[k]?.share ?? NaN) + (b[k]?.share ?? NaN)).toBeCloseTo(k === 0 ? 1 : 0, 9);
+      expect((a[k] ?? NaN) + (b[k] ?? NaN)).toBeCloseTo(k === 0 ? 1 : 0, 9);
     // And both stand at the same potential at every tack, but for what the plates stand apart as a whole.
-    const at = (feeds: typeof a, x: number) =>
-      feeds.reduce(
-        (all, { at: of, share }, k) =>
-          all + share * potentialAt({ x, y: 0 }, of, { x_mm: 300, y_mm: 75, ring: false }, k === 0 ? 5 : 8),
-        0,
+    const rod = 2 * Math.exp(-1.5);
+    const at = (s: 0 | 1, x: number) =>
+      places.reduce(
+        (all, of, k) => all + (fed[s][k] ?? NaN) * plates[s].potential(x, of.x, rod * of.half_mm),
+        plates[s].drained(x),
       );
-    const apart = places.map((x) => at(a, x) - at(b, x));
+    const apart = places.map(({ x }) => at(0, x) - at(1, x));
     for (const one of apart) expect(one).toBeCloseTo(apart[0] ?? NaN, 8);
   });
 
   test('without a tack all of it goes to the plate with the clamp; tacked all along, half to each (limits)', () => {
-    const fed = (places: number[], s: number) => feedsOf(halves(), places)[s]?.[0]?.share;
-    expect(fed([150], 0)).toBe(1);
-    expect(fed([150], 1)).toBe(0);
+    const fed = (places: number[], s: 0 | 1) =>
+      feedsOf(halves(), [strip(150, 5), ...places.map((x) => strip(x, 5))])[s][0];
+    expect(fed([], 0)).toBe(1);
+    expect(fed([], 1)).toBe(0);
     const close = evenly(10).filter((x) => Math.abs(x - 150) > 5);
-    expect(fed([150, ...close], 1)).toBeGreaterThan(0.35);
-    expect(fed([150, 8, 292], 1)).toBeLessThan(fed([150, ...close], 1) ?? 0);
+    expect(fed(close, 1)).toBeGreaterThan(0.35);
+    expect(fed([8, 292], 1)).toBeLessThan(fed(close, 1) ?? 0);
+  });
+
+  test('a seam reads what the images of a sheet add from its tables, as the images themselves have it', () => {
+    const clamp = { at: { x: 60, y: 40 }, share: 1 };
+    for (const seam_mm of [0, 70]) {
+      const sheet = { x_mm: 240, y_mm: 150, ring: false };
+      const seam = seamOn(sheet, seam_mm, [clamp], 8);
+      const spot = (x: number) => ({ x, y: seam_mm });
+      for (const [x, of] of [
+        [13, 200],
+        [100, 115],
+        [231, 7],
+      ] as const) {
+        // Potentials are told but for a constant: by how much they differ from that at another place.
+        const whole = (x: number) => potentialAt(spot(x), spot(of), sheet, 4);
+        expect(seam.potential(x, of, 4) - seam.potential(150, of, 4)).toBeCloseTo(whole(x) - whole(150), 2);
+        const drained = (x: number) => -potentialAt(spot(x), clamp.at, sheet, 8);
+        expect(seam.drained(x) - seam.drained(150)).toBeCloseTo(drained(x) - drained(150), 2);
+        const feeds = [
+          { at: spot(of), share: 1 },
+          { at: clamp.at, share: -1 },
+        ];
+        const flow = seam.flow(x, [{ x: of, share: 1 }], 3.2);
+        const direct = flowPast(spot(x), feeds, sheet, 3.2);
+        expect(flow.x).toBeCloseTo(direct.x, 3);
+        expect(flow.y).toBeCloseTo(direct.y, 3);
+      }
+    }
   });
 
   test('the push along is that of one plate of both (by symmetry of equal halves)', () => {
@@ -83,6 +115,56 @@ describe('two plates that touch at their tacks', () => {
       }),
       { numRuns: 20 },
     );
+  });
+
+  /** A small pair of plates, 120 x 60, and what crosses under the arc at 80 on a grid of half a millimetre. */
+  const small = (edits: Partial<BlowPiece>): BlowPiece =>
+    two({ length_mm: 120, width_mm: 60, seam_mm: 30, web_mm: 40, clamps: [{ x: 20, y: 45 }], ...edits });
+  const onGrid = (piece: BlowPiece) =>
+    flowOnSlitGrid({
+      piece,
+      arc_mm: { x: 80, up: arc.arc_mm },
+      half_mm: { pool: 5, tack: 8 },
+      cell_mm: 0.5,
+    });
+
+  test.each([
+    ['no tack at all', []],
+    ['one at either end', [8, 112]],
+    ['one beside the pool', [8, 62]],
+    ['all along', [0, 15, 30, 45, 60, 75, 90, 105, 120]],
+  ])('what crosses under the arc, and what flows past it: %s (an independent grid)', (_, tacks) => {
+    const piece = small({ tacks });
+    const grid = onGrid(piece);
+    const found = flowBetween(piece, arc, 80);
+    const whole = Math.hypot(grid.x, grid.y);
+    expect(Math.abs(found.x - grid.x)).toBeLessThan(0.08 * whole);
+    expect(Math.abs(found.y - grid.y)).toBeLessThan(0.12 * whole);
+  });
+
+  test('tacked all along two plates are one (limit), with the clamp on either and off the middle', () => {
+    for (const [x, y] of [
+      [20, 95],
+      [20, 55],
+      [150, 140],
+      [280, 100],
+    ] as const)
+      for (const at of [60, 130, 240]) {
+        const piece = two({ tacks: evenly(10), clamps: [{ x, y }] });
+        const joined = flowBetween(piece, arc, at);
+        const one = flowPast(
+          { x: at, y: 75 },
+          [
+            { at: { x: at, y: 75 }, share: 1 },
+            { at: { x, y }, share: -1 },
+          ],
+          { x_mm: 300, y_mm: 150, ring: false },
+          arc.arc_mm,
+        );
+        // In A/mm for every ampere: for 130 A on steel 0.0005 is under a gauss.
+        expect(Math.abs(joined.x - one.x)).toBeLessThan(0.0005);
+        expect(Math.abs(joined.y - one.y)).toBeLessThan(0.0005);
+      }
   });
 
   test('the arc is pushed over to the plate without the clamp, most where the tacks are far (common practice)', () => {
@@ -112,6 +194,46 @@ describe('an upright on a plate', () => {
     // Along the seam it is driven away from the clamp on either.
     expect(on(true).x).toBeGreaterThan(0);
     expect(on(false).x).toBeGreaterThan(0);
+  });
+
+  test('a clamp on the upright instead of the flange turns the arc as an independent grid has it, tacked little and much', () => {
+    for (const tacks of [
+      [8, 112],
+      [0, 30, 60, 90, 120],
+    ]) {
+      const one = (upright: boolean) =>
+        tee({
+          length_mm: 120,
+          width_mm: 60,
+          seam_mm: 30,
+          web_mm: 40,
+          tacks,
+          clamps: [{ x: 20, y: 45, upright }],
+        });
+      // In the very corner a grid never settles; what a clamp changes does.
+      const grid = [true, false].map((upright) =>
+        flowOnSlitGrid({
+          piece: one(upright),
+          arc_mm: { x: 80, up: arc.arc_mm },
+          half_mm: { pool: 5, tack: 8 },
+          cell_mm: 0.5,
+        }),
+      );
+      const found = [true, false].map((upright) => flowBetween(one(upright), arc, 80));
+      const changed = (flows: { y: number }[]) => (flows[0]?.y ?? NaN) - (flows[1]?.y ?? NaN);
+      expect(changed(found) / changed(grid)).toBeGreaterThan(0.75);
+      expect(changed(found) / changed(grid)).toBeLessThan(1.35);
+      for (const k of [0, 1])
+        expect(Math.abs((found[k]?.x ?? NaN) - (grid[k]?.x ?? NaN))).toBeLessThan(0.002);
+    }
+  });
+
+  test('a tee that is tacked all along takes a third up the upright, and is pushed neither way by that (limit)', () => {
+    const all = tee({ tacks: evenly(10), clamps: [{ x: 10, y: 75 }] });
+    const far = flowBetween(all, arc, 220);
+    const few = flowBetween(tee({ tacks: [8, 292], clamps: [{ x: 20, y: 95, upright: true }] }), arc, 220);
+    expect(Math.abs(far.y)).toBeLessThan(0.001);
+    expect(few.y).toBeLessThan(-0.003);
   });
 
   test('mirrored end for end, the push is mirrored (by symmetry)', () => {

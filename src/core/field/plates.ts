@@ -1,12 +1,9 @@
-import { POOL_HALF_mm } from '../data/arcBlow';
-import { flowPast } from './flow';
-import { feedsOf, type JoinedPlate } from './joined';
+import { POOL_HALF_mm, TACK_HALF_mm } from '../data/arcBlow';
+import { seamOn, type Feed, type Seam } from './flow';
+import { feedsOf, type Strip } from './joined';
 import type { BlowArc, BlowPiece, Spot } from './piece';
 import { memoize } from '../units/memoize';
 import { pieceTraits } from '../data/pieces';
-
-/** Tacks nearer to the arc than this are in its pool, in half pools. */
-const MELTED = 2;
 
 /**
  * Flow past the arc between two plates, or in the corner of a tee, A/mm for every ampere: along the seam, and across it. The arc stands
@@ -18,30 +15,58 @@ export function flowBetween(piece: BlowPiece, { arc_mm }: BlowArc, x: number): S
     : betweenPlates(piece, arc_mm, x);
 }
 
-/** Tacks that are counted with: the nearest; those beyond carry next to nothing. */
-const NEAREST = 8;
+/** A stretch is taken in strips no wider than that share of how far they lie from the arc; nor does a gap that is less count as one. */
+const STRIP = { share: 0.75, least_mm: 3 } as const;
+/** The pool is taken in so many strips, the arc over the middle one. */
+const IN_POOL = 5;
 
-const joiningPlaces = ({ tacks }: BlowPiece, x: number): number[] => [
-  x,
-  ...tacks
-    .filter((tack) => Math.abs(tack - x) > MELTED * POOL_HALF_mm.value)
-    .sort((a, b) => Math.abs(a - x) - Math.abs(b - x))
-    .slice(0, NEAREST),
-];
+/** Where the plates are joined, the strip under the arc first: the pool, and what of the tacks it has not melted. */
+function joinedAt({ tacks }: BlowPiece, x: number): Strip[] {
+  const [pool, tack] = [POOL_HALF_mm.value, TACK_HALF_mm.value];
+  const half_mm = pool / IN_POOL;
+  const beside = (way: 1 | -1): Strip[] => {
+    const found: Strip[] = Array.from({ length: (IN_POOL - 1) / 2 }, (_, n) => ({
+      x: x + way * 2 * (n + 1) * half_mm,
+      half_mm,
+    }));
+    // Going outwards from the pool, in distances from the arc.
+    let at: number = pool;
+    let open: { from: number; to: number } | null = null;
+    const close = () => {
+      if (open) found.push({ x: x + (way * (open.from + open.to)) / 2, half_mm: (open.to - open.from) / 2 });
+      open = null;
+    };
+    for (const away of tacks.map((spot) => way * (spot - x)).sort((a, b) => a - b)) {
+      const to = away + tack;
+      let from = Math.max(away - tack, at);
+      while (to - from > SLIVER_mm) {
+        const most = Math.max(STRIP.least_mm, STRIP.share * (open?.from ?? from));
+        if (open && from - open.from < most - SLIVER_mm) {
+          open.to = Math.min(to, open.from + most);
+          from = open.to;
+        } else {
+          close();
+          open = { from, to: from };
+        }
+      }
+      at = Math.max(at, to);
+    }
+    close();
+    return found;
+  };
+  return [{ x, half_mm }, ...beside(1), ...beside(-1)];
+}
+/** What is left of a tack beside the pool is no joint under that, mm. */
+const SLIVER_mm = 0.1;
 
 /** The plates of a piece, made once: the arc moves along them. */
 const platesOf = memoize((piece: BlowPiece): Plates =>
   pieceTraits(piece.kind).joins === 'upright' ? flangeAndUpright(piece) : sideBySide(piece),
 );
 
-type Plates = readonly [JoinedPlate, JoinedPlate];
-type Drains = JoinedPlate['drains'];
-const plate = (x_mm: number, y_mm: number, seam_mm: number, drains: Drains): JoinedPlate => ({
-  sheet: { x_mm, y_mm, ring: false },
-  seam_mm,
-  drains,
-  kept: new Map(),
-});
+type Plates = readonly [Seam, Seam];
+const plate = (x_mm: number, y_mm: number, seam_mm: number, drains: readonly Feed[]): Seam =>
+  seamOn({ x_mm, y_mm, ring: false }, seam_mm, drains, TACK_HALF_mm.value);
 
 /** Each measured from the seam: A above it, B below. */
 function sideBySide({ length_mm, width_mm, seam_mm, clamps }: BlowPiece): Plates {
@@ -83,49 +108,100 @@ function flangeAndUpright({ length_mm, width_mm, seam_mm, web_mm, clamps }: Blow
   ];
 }
 
-/** Between two plates: the arc stands half over each. */
+/** Between two plates: the arc stands half over each, and what crosses from one to the other drives it. */
 function betweenPlates(piece: BlowPiece, arc_mm: number, x: number): Spot {
-  const [a, b] = flowsOf(piece, arc_mm, x);
+  const { strips, sides } = flowsOf(piece, arc_mm, x);
+  const [a, b] = sides;
   if (!a || !b) return { x: 0, y: 0 };
-  return {
-    x: (a.past.x + b.past.x) / 2,
-    y: (a.past.y - b.past.y) / 2 + ownSpread(arc_mm) * (a.fed - b.fed),
-  };
+  const crossing = strips.reduce(
+    (sum, strip, k) => sum + (a.feed(k) - b.feed(k)) * overStrip(strip, x, arc_mm, bothHalves),
+    0,
+  );
+  return { x: (a.past.x + b.past.x) / 2, y: (a.past.y - b.past.y) / 2 + crossing / 2 };
 }
 
 /** In the corner of flange and upright the arc leans at half a right angle: each counts by what of it lies across the arc. */
 function intoTee(piece: BlowPiece, arc_mm: number, x: number): Spot {
-  const [flange, upright] = flowsOf(piece, arc_mm, x);
+  const { strips, sides } = flowsOf(piece, arc_mm, x);
+  const [flange, upright] = sides;
   if (!flange || !upright) return { x: 0, y: 0 };
+  // Evenly shared it is a solid corner, and no push of its own: what the upright takes beyond that comes out of the flange.
+  const crossing = strips.reduce(
+    (sum, strip, k) =>
+      sum +
+      (upright.feed(k) - (k === 0 ? EVEN_IN_TEE : 0)) * overStrip(strip, x, arc_mm, fromFlangeToUpright),
+    0,
+  );
   return {
     x: (flange.past.x + upright.past.x) * Math.SQRT1_2,
     // Across is from the upright out over the flange: what flows up the upright drives it that way.
-    y: flange.past.y - upright.past.y - ownSpread(arc_mm) * upright.fed,
+    y: flange.past.y - upright.past.y - crossing,
   };
 }
 
 function flowsOf(piece: BlowPiece, arc_mm: number, x: number) {
   const plates = platesOf(piece);
-  return feedsOf(plates, joiningPlaces(piece, x)).map((feeds, s) => {
-    const { seam_mm, sheet } = plates[s] as JoinedPlate;
-    return {
-      fed: feeds[0]?.share ?? 0,
-      past: flowPast({ x, y: seam_mm }, feeds, sheet, arc_mm),
-    };
-  });
+  const strips = joinedAt(piece, x);
+  const sides = feedsOf(plates, strips).map((fed, s) => ({
+    feed: (k: number) => fed[k] ?? 0,
+    past: (plates[s] as Seam).flow(
+      x,
+      strips.map((strip, k) => ({ x: strip.x, share: fed[k] ?? 0 })),
+      arc_mm,
+    ),
+  }));
+  return { strips, sides };
 }
 
 /**
- * What an ampere that spreads into one side only does at the arc, as A/mm of even flow across: sum over the half plane beyond the pool,
- * averaged over the height of the arc (Biot and Savart). Half of 2 / (pi mu0), times mu0 / 2.
+ * What an ampere fed along a strip of the seam does at the arc, as A/mm of even flow across, averaged over the height of the arc and
+ * over the strip. Along an edge nothing flows across, but the arc stands over it and feels what flows beside it.
  */
-function ownSpread(arc_mm: number): number {
-  const pool = POOL_HALF_mm.value;
+function overStrip(
+  { x, half_mm }: Strip,
+  arc_x: number,
+  arc_mm: number,
+  of: (aside: number, height: number) => number,
+): number {
+  // From so far off it matters little where in the strip it is fed.
+  const places = Math.abs(x - arc_x) > FAR_OFF * half_mm ? MIDDLE : ALONG;
   let mean = 0;
-  for (let n = 0; n < HEIGHTS; n++) {
-    const z = ((n + 0.5) / HEIGHTS) * arc_mm;
-    mean += (1 - pool / Math.hypot(pool, z)) / z / HEIGHTS;
-  }
-  return mean / Math.PI ** 2;
+  for (let n = 0; n < HEIGHTS; n++)
+    for (const place of places) {
+      const aside = Math.abs(x - arc_x + place * half_mm);
+      mean += of(aside, ((n + 0.5) / HEIGHTS) * arc_mm) / HEIGHTS / places.length;
+    }
+  return mean;
 }
-const HEIGHTS = 4;
+const HEIGHTS = 5;
+const ALONG = [-0.75, -0.25, 0.25, 0.75] as const;
+const MIDDLE = [0] as const;
+const FAR_OFF = 2;
+
+/** Fed to both halves, away from the seam on either: at a height z over it, s aside, 2 z artanh(s / R) / (pi2 s R), R2 = s2 + z2. */
+function bothHalves(s: number, z: number): number {
+  const R = Math.hypot(s, z);
+  return ((2 / Math.PI ** 2) * z * Math.atanh(s / R)) / (s * R);
+}
+
+/** Of three half plates that meet in a corner the upright is one. */
+const EVEN_IN_TEE = 1 / 3;
+
+/**
+ * An ampere that comes out of the flange and goes up the upright, the arc leaning between them. Either spread, kept to the height of the
+ * arc over its plate (harmonic): that of a whole plate, 1 / (2 pi r), and that of a half one, which is the whole one and half of what
+ * both halves would be.
+ */
+function fromFlangeToUpright(s: number, z: number): number {
+  const d = z * Math.SQRT1_2;
+  const r2 = s * s + d * d;
+  const whole = (d / (2 * Math.PI * r2)) * (1 - d / Math.sqrt(r2 + d * d));
+  let both = 0;
+  for (let n = 0; n < TURNS; n++) {
+    const turn = ((n + 0.5) / TURNS) * Math.PI;
+    const across = s * Math.cos(turn) + d * Math.sin(turn);
+    both += (Math.abs(Math.cos(turn)) * d) / (d * d + across * across) / TURNS / Math.PI;
+  }
+  return 2 * whole + both / 2;
+}
+const TURNS = 16;
