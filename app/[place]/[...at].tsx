@@ -19,6 +19,7 @@ import { OrderStop } from '@/features/order/OrderStop';
 import { NoArcPage } from '@/features/power/NoArcPage';
 import { PowerStop } from '@/features/power/PowerStop';
 import { ProcedurePage } from '@/features/procedure/ProcedurePage';
+import { ByPage, isOtherArc } from '@/features/power/ByPage';
 import { ProcessPage } from '@/features/power/ProcessPage';
 import { BeadsPage } from '@/features/rod/BeadsPage';
 import { RodsPage } from '@/features/rod/RodsPage';
@@ -103,7 +104,7 @@ function Note({ name }: { name: string }) {
 
 /**
  * A job: one of its stops, a room of it opened (`room/<id>`), a test of a piece (`test/<piece>/<test>`), what a piece may be
- * (`family/<piece>/<metal>`), or one of its asides.
+ * (`family/<piece>/<metal>`), how a process is set for it (`process/<process>`), or one of its asides.
  */
 function JobPages({ id, at }: { id: string; at: readonly string[] }) {
   const [where = '', what = '', which = ''] = at;
@@ -125,6 +126,13 @@ function JobPages({ id, at }: { id: string; at: readonly string[] }) {
     return (
       <JobFrame id={id} stop={null}>
         {(open) => <FamilyPage open={open} place={what} family={which} />}
+      </JobFrame>
+    );
+  }
+  if (where === 'process' && isOtherArc(what)) {
+    return (
+      <JobFrame key={`${id} ${what}`} id={id} stop={null}>
+        {(open) => <ByPage open={open} process={what} />}
       </JobFrame>
     );
   }

@@ -163,6 +163,8 @@ export const DEMO_KIT: Kit = {
     { id: 'tool-grinder', tool: 'grinder', note: '', typed: {} },
     { id: 'tool-torch', tool: 'torch', note: 'propane', typed: {} },
     { id: 'tool-brazing', tool: 'brazing-rods', note: '', typed: {} },
+    { id: 'tool-tig', tool: 'tig-torch', note: 'gas lens, 1.6 and 2.4 mm tungstens', typed: {} },
+    { id: 'tool-argon', tool: 'shield-gas', note: 'argon, 20 litre bottle', typed: {} },
     { id: 'tool-crayons', tool: 'crayons', note: '65, 120 and 200 °C', typed: {} },
   ],
 };

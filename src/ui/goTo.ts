@@ -28,6 +28,8 @@ export const openFamily = (id: string, place: string, family: string) =>
   router.push(inJob(id, 'family', place, family));
 /** Opens what can be done with what is here: stick, wire, TIG or braze. */
 export const openProcesses = (id: string) => router.push(inJob(id, 'process'));
+/** Opens how a process beside the stick is set for a job. */
+export const openBy = (id: string, process: string) => router.push(inJob(id, 'process', process));
 /** Opens the search for a lost arc. */
 export const openNoArc = (id: string) => router.push(inJob(id, 'no-arc'));
 /** Opens which rod, and why. */

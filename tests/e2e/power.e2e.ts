@@ -161,6 +161,26 @@ describe('which process', () => {
   });
 });
 
+describe('by another process', () => {
+  test('TIG on the stainless tray: from the ranking to its settings and what it comes up against', async () => {
+    await openDemo(b, app.url, 'galley-tray', 'power');
+    await b.tap('to-process');
+    await b.tap('by-tig');
+    await b.says('by-verdict', /Plan to take to the work/);
+    await b.says('by-step-1', /takes the air/);
+    await b.says('by-step-2', /electrode negative[\s\S]*Tungsten[\s\S]*2\.4 mm[\s\S]*l\/min/);
+    await b.says('by-limits', /Tungsten: 2\.4 mm stands about/);
+    await b.tap('by-back');
+    await b.find('process-tig');
+  });
+
+  test('under a stop no process has a setting', async () => {
+    await openDemo(b, app.url, 'bilge-drum', 'process/tig');
+    await b.says('by-verdict', /STOP/);
+    await b.saysMain(/^(?![\s\S]*Amps)/);
+  });
+});
+
 describe('no arc', () => {
   test('clamp first, then on, with this job’s numbers; what was looked at is kept, and what was found is mended', async () => {
     await openDemo(b, app.url, 'ramp-guard', 'power');

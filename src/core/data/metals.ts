@@ -71,7 +71,10 @@ const CHROMIUM_FUME =
   'Chromium in the fume: extract it or stay upwind, and wear the respirator your site asks for.';
 const ZINC_FUME = 'Zinc fume brings on fever: keep your head out of the plume, extract or stay upwind.';
 const NICKEL_FUME = 'Nickel in the fume: extract it or stay upwind.';
+const SLAG_JUMPS = 'Slag jumps off stainless as it cools: keep the glasses on under the hood.';
 const FLUX_FUME = 'Fluoride in the flux fume: extract it or stay upwind, and wash the flux off afterwards.';
+/** Cautions that hang on a rod's covering: a bare filler under gas has none. */
+export const OF_COVERING: readonly string[] = [FLUX_FUME, SLAG_JUMPS];
 
 /**
  * Every family of base metal the app tells apart, with the rule it sets for heat and rods.
@@ -240,7 +243,7 @@ export const METALS = {
     instead: '',
     thermal: thermal(7.98, 500, 1400),
     rods: ['E316L-16', 'E308L-16', 'E347-16', 'E309L-16', 'E312-16'],
-    cautions: [CHROMIUM_FUME, 'Slag jumps off stainless as it cools: keep the glasses on under the hood.'],
+    cautions: [CHROMIUM_FUME, SLAG_JUMPS],
   },
   'free-machining-stainless': {
     name: 'Free-machining stainless (303)',

@@ -30,6 +30,8 @@ import { pieceTraits } from '../data/pieces';
 /** Where the arc is blown in a job, and with what. */
 export interface BlowPlan {
   piece: BlowPiece;
+  /** Welded from end to end, run after run. */
+  straightOn: boolean;
   arc: BlowArc;
   hold: Hold;
   seam: Seam;
@@ -133,15 +135,21 @@ function blowOn(
     ac: pole === 'AC',
   };
   const hold: Hold = { arc, arcForce: order.arcForce, gathers: gathersAt(job.joint.kind, piece.kind, 0) };
-  const places = sweepOf(piece, arc, seam);
   const travel = order.travel ?? 'away';
   const first = firstWay(piece, travel);
   const { pattern } = order;
+  // Going straight on, what lies behind the arc is welded; any other order begins runs with nothing behind them.
+  const straightOn = pattern === null || pattern === 'straight';
+  const places = sweepOf(straightOn ? { ...piece, welded: first } : piece, arc, seam);
   // From the middle out, from both ends, or in an order found, both ways are welded.
   const bothWays = pattern === 'middle-out' || pattern === 'both-ends' || runsBothWays(pattern);
-  // The root joins two plates all along: what is laid on it is laid on one.
+  // The root joins two plates all along: what is laid on it is laid on one, or on a tee that is welded.
   const onRoot =
-    pieceTraits(piece.kind).joins === 'edges' ? sweepOf({ ...piece, kind: 'plate' }, arc, seam) : places;
+    pieceTraits(piece.kind).joins === 'edges'
+      ? sweepOf({ ...piece, kind: 'plate' }, arc, seam)
+      : pieceTraits(piece.kind).joins === 'upright'
+        ? sweepOf({ ...piece, welded: 'all' }, arc, seam)
+        : places;
   const ways = new Map<string, BlowJudged | null>();
   const judgedAt = (under: readonly BlowAt[], way: Travel) => {
     const key = `${way} ${under === onRoot}`;
@@ -172,6 +180,7 @@ function blowOn(
   if (!judged) return null;
   return {
     piece,
+    straightOn,
     arc,
     hold,
     seam,

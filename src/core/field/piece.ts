@@ -26,8 +26,16 @@ export interface BlowPiece {
   seam_mm: number;
   /** Where plates are tacked, from the left end. */
   tacks: readonly number[];
+  /**
+   * Where they are welded already, besides: nowhere, all along, or all that lies behind the arc on a run to the right (1) or to the left.
+   */
+  welded: 'nowhere' | 'all' | 1 | -1;
+  /** Ends of the weld along the piece. */
+  weld_mm: readonly [from: number, to: number];
   /** Height of a tee's upright. */
   web_mm: number;
+  /** Thickness over which what crosses from plate to plate is spread; 0 is a thin sheet. */
+  thick_mm: number;
   /** Side of a frame's tube. */
   tube_mm: number;
   /** Steel that a magnet holds: gathers the field, and its edges push. */

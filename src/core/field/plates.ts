@@ -21,7 +21,7 @@ const STRIP = { share: 0.75, least_mm: 3 } as const;
 const IN_POOL = 5;
 
 /** Where the plates are joined, the strip under the arc first: the pool, and what of the tacks it has not melted. */
-function joinedAt({ tacks }: BlowPiece, x: number): Strip[] {
+function joinedAt({ tacks, welded, weld_mm }: BlowPiece, x: number): Strip[] {
   const [pool, tack] = [POOL_HALF_mm.value, TACK_HALF_mm.value];
   const half_mm = pool / IN_POOL;
   const beside = (way: 1 | -1): Strip[] => {
@@ -36,9 +36,12 @@ function joinedAt({ tacks }: BlowPiece, x: number): Strip[] {
       if (open) found.push({ x: x + (way * (open.from + open.to)) / 2, half_mm: (open.to - open.from) / 2 });
       open = null;
     };
-    for (const away of tacks.map((spot) => way * (spot - x)).sort((a, b) => a - b)) {
-      const to = away + tack;
-      let from = Math.max(away - tack, at);
+    const joined = tacks.map((spot) => ({ from: way * (spot - x) - tack, to: way * (spot - x) + tack }));
+    // Behind an arc that runs to the right lies what is to its left.
+    if (welded === 'all' || welded === -way)
+      joined.push({ from: 0, to: way * (weld_mm[way > 0 ? 1 : 0] - x) });
+    for (const { from: begins, to } of joined.sort((a, b) => a.from - b.from)) {
+      let from = Math.max(begins, at);
       while (to - from > SLIVER_mm) {
         const most = Math.max(STRIP.least_mm, STRIP.share * (open?.from ?? from));
         if (open && from - open.from < most - SLIVER_mm) {
@@ -113,8 +116,9 @@ function betweenPlates(piece: BlowPiece, arc_mm: number, x: number): Spot {
   const { strips, sides } = flowsOf(piece, arc_mm, x);
   const [a, b] = sides;
   if (!a || !b) return { x: 0, y: 0 };
+  const over = heightsOver(arc_mm, piece.thick_mm);
   const crossing = strips.reduce(
-    (sum, strip, k) => sum + (a.feed(k) - b.feed(k)) * overStrip(strip, x, arc_mm, bothHalves),
+    (sum, strip, k) => sum + (a.feed(k) - b.feed(k)) * overStrip(strip, x, over, bothHalves),
     0,
   );
   return { x: (a.past.x + b.past.x) / 2, y: (a.past.y - b.past.y) / 2 + crossing / 2 };
@@ -126,10 +130,10 @@ function intoTee(piece: BlowPiece, arc_mm: number, x: number): Spot {
   const [flange, upright] = sides;
   if (!flange || !upright) return { x: 0, y: 0 };
   // Evenly shared it is a solid corner, and no push of its own: what the upright takes beyond that comes out of the flange.
+  const over = heightsOver(arc_mm, piece.thick_mm);
   const crossing = strips.reduce(
     (sum, strip, k) =>
-      sum +
-      (upright.feed(k) - (k === 0 ? EVEN_IN_TEE : 0)) * overStrip(strip, x, arc_mm, fromFlangeToUpright),
+      sum + (upright.feed(k) - (k === 0 ? EVEN_IN_TEE : 0)) * overStrip(strip, x, over, fromFlangeToUpright),
     0,
   );
   return {
@@ -154,26 +158,32 @@ function flowsOf(piece: BlowPiece, arc_mm: number, x: number) {
 }
 
 /**
- * What an ampere fed along a strip of the seam does at the arc, as A/mm of even flow across, averaged over the height of the arc and
- * over the strip. Along an edge nothing flows across, but the arc stands over it and feels what flows beside it.
+ * What an ampere fed along a strip of the seam does at the arc, as A/mm of even flow across, averaged over the strip. Along an edge
+ * nothing flows across, but the arc stands over it and feels what flows beside it.
+ * @param over heights of the arc over the current, all counting alike
  */
 function overStrip(
   { x, half_mm }: Strip,
   arc_x: number,
-  arc_mm: number,
+  over: readonly number[],
   of: (aside: number, height: number) => number,
 ): number {
   // From so far off it matters little where in the strip it is fed.
   const places = Math.abs(x - arc_x) > FAR_OFF * half_mm ? MIDDLE : ALONG;
   let mean = 0;
-  for (let n = 0; n < HEIGHTS; n++)
-    for (const place of places) {
-      const aside = Math.abs(x - arc_x + place * half_mm);
-      mean += of(aside, ((n + 0.5) / HEIGHTS) * arc_mm) / HEIGHTS / places.length;
-    }
-  return mean;
+  for (const height of over)
+    for (const place of places) mean += of(Math.abs(x - arc_x + place * half_mm), height);
+  return mean / over.length / places.length;
 }
+
+/** Along the arc, and over the depth that current spreads to as it crosses: deep in a thick plate it is far from the arc. */
+const heightsOver = (arc_mm: number, thick_mm: number): number[] =>
+  DEPTHS.slice(0, thick_mm > 0 ? DEPTHS.length : 1).flatMap((depth) =>
+    Array.from({ length: HEIGHTS }, (_, n) => ((n + 0.5) / HEIGHTS) * arc_mm + depth * thick_mm),
+  );
 const HEIGHTS = 5;
+/** Shares of the thickness, the face first. */
+const DEPTHS = [0, 0.25, 0.5, 0.75, 1] as const;
 const ALONG = [-0.75, -0.25, 0.25, 0.75] as const;
 const MIDDLE = [0] as const;
 const FAR_OFF = 2;

@@ -244,9 +244,12 @@ export function ofThumb(body: RoomBody, gap: string): RoomBody {
   return { ...ruled(body, 'tight'), gap };
 }
 
-/** A limit met only by what is usual for a kind: where that may or may not hold, it is not known, and not none. */
-export function guessed(body: RoomBody, gap: string): RoomBody {
-  if (body.state !== 'none' || body.left === null || body.left.nominal < 0) return body;
+/**
+ * A limit met only by what is usual for a kind: where that may or may not hold, it is not known, and not none.
+ * @param shutBy the end that must fail before it is none: the middle, or the good one where a rule of thumb is met by a guess
+ */
+export function guessed(body: RoomBody, gap: string, shutBy: 'nominal' | 'high' = 'nominal'): RoomBody {
+  if (body.state !== 'none' || body.left === null || body.left[shutBy] < 0) return body;
   const { now, until, reasons, ask } = body;
   return unknown({ now, gap, until, reasons, ask }, false);
 }

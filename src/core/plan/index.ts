@@ -1,5 +1,6 @@
 /** All of it joined: the judgement of a job, its limits, levers, steps and sheet. This is what screens, workers and command line see of it. */
 export { assess, type Assessment } from './assess';
+export { betterBy, planBy, type PlanBy } from './byProcess';
 export { powerChain, weakestLink, type ChainLink, type LinkKind } from './chain';
 export { glanceAt, type Glance } from './glance';
 export type { Lever, LeverEffect } from './levers/lever';

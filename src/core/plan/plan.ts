@@ -102,6 +102,19 @@ const haltOf = ({ question }: AskedQuestion, lead: string): Halt => ({
   safe: question.safe ?? '',
 });
 
+/** What stands before any process: what stops it, what is still open, and what a procedure has to cover. */
+export function gateHalts({ situation, rooms }: Assessment): {
+  stops: Halt[];
+  open: Halt[];
+  techniques: Halt[];
+} {
+  return {
+    stops: stopsOf(situation, rooms),
+    open: openQuestions(situation, rooms),
+    techniques: techniquesOf(situation),
+  };
+}
+
 /** What no lever can plan around: stop-work answers, metal or coating never to be arc welded. */
 function stopsOf(situation: Situation, rooms: readonly Room[]): Halt[] {
   const { job, wants } = situation;

@@ -51,6 +51,7 @@ import { castingCrack } from '../procedure/rooms/castingCrack';
 import { warmthWindow } from '../preheat/rooms/warmthWindow';
 import { timeWindow } from '../preheat/rooms/timeWindow';
 import { expansion, galvanic } from '../mix/rooms/unlike';
+import { stickMachine } from '../process/rooms/stickMachine';
 import { wind } from '../process/rooms/wind';
 
 /**
@@ -73,6 +74,7 @@ const ROOMS = {
   dilution,
   expansion,
   galvanic,
+  'stick-machine': stickMachine,
   position,
   pole,
   preheat,

@@ -2,6 +2,7 @@ import type { Job } from '../formats/job';
 import { GRADE_WORDS } from '../units/sources';
 import { counted, inWords, trimmed } from '../units/format';
 import type { Assessment } from './assess';
+import { betterBy } from './byProcess';
 import type { Halt, Plan } from './plan';
 import { speakRoom, speakState } from '../judge/speak';
 
@@ -32,8 +33,10 @@ export const DEFERENCE =
   'A plan, not a clearance: it says what limits, what is unknown and what to check. Local code, the site permit and licensed or certified people decide.';
 
 /** The whole sheet as Markdown. */
-export function sheetMarkdown(job: Job, plan: Plan, { rooms, situation }: Assessment): string {
+export function sheetMarkdown(job: Job, plan: Plan, assessment: Assessment): string {
+  const { rooms, situation } = assessment;
   const { system } = situation;
+  const better = betterBy(assessment);
   const lines = [
     `# ${escapeMd(job.title) || 'Untitled job'}`,
     '',
@@ -57,6 +60,7 @@ export function sheetMarkdown(job: Job, plan: Plan, { rooms, situation }: Assess
           '',
         ]
       : []),
+    ...(better ? [`${better.name} would do this better: ${better.words}.`, ''] : []),
     ...(plan.totals
       ? [
           `${counted(plan.totals.beads, 'pass', 'passes')}, ${counted(plan.totals.rods, 'rod')}, ${trimmed(plan.totals.arc_min, 1)} min of arc, ${inWords(system).time(60 * plan.totals.elapsed_min)} in all.`,

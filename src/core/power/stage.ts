@@ -3,7 +3,7 @@ import { machineType } from '../data/machines';
 import { soundMachine } from '../formats/checkKit';
 import type { LeadSet, Machine, Supply } from '../formats/kit';
 import { readPlate, type Plate } from './plate/nameplate';
-import { supplyDraw, type Cord, type SupplyDraw } from './supply';
+import { supplyDraw, type Cord, type DrawQuestion, type SupplyDraw } from './supply';
 import { memoizeBy } from '../units/memoize';
 import type { DrawAt } from './arcs';
 import type { Choice } from '../judge/choice';
@@ -47,7 +47,13 @@ export const machine = ({
   kit,
   entered,
 }: Reads<'brazed' | 'kit' | 'entered'>): Choice<Machine> | null =>
-  brazed ? null : chosen(kit.machines, entered.power.machineId, 'The first machine in the kit.');
+  brazed ? null : chosen(sticksFirst(kit.machines), entered.power.machineId, 'The first machine in the kit.');
+
+/** One without stick is proposed only where there is no other. */
+const sticksFirst = (machines: readonly Machine[]): readonly Machine[] => [
+  ...machines.filter(({ processes }) => processes.includes('stick')),
+  ...machines.filter(({ processes }) => !processes.includes('stick')),
+];
 
 /** What feeds it; null also where the machine makes its own power. */
 export const supply = ({
@@ -115,22 +121,29 @@ export const strongest_A = ({ beads, current_A }: Reads<'beads' | 'current_A'>):
   current_A && (beads?.passes.reduce((most, { rod }) => Math.max(most, rod.current_A), 0) || current_A.value);
 
 /** What arcs draw from the supply, each at its own amps. */
-export function drawAt({
+export const drawAt = (reads: Reads<'plate' | 'supply' | 'cords'>): DrawAt | null => {
+  const question = chainOf(reads);
+  return (
+    question &&
+    memoizeBy((current_A: number) => supplyDraw({ ...question, process: 'stick', current_A }), String)
+  );
+};
+
+/** Plate, supply and cords as a chain; null while the supply is not known. */
+export function chainOf({
   plate: of,
   supply: from,
   cords: along,
-}: Reads<'plate' | 'supply' | 'cords'>): DrawAt | null {
+}: Reads<'plate' | 'supply' | 'cords'>): Omit<DrawQuestion, 'process' | 'current_A'> | null {
   const named = from?.value;
   if (!of || !named || named.volts_V === null) return null;
-  const question = {
-    process: 'stick',
+  return {
     plate: of,
     volts_V: named.volts_V,
     phases: named.phases,
     cords: along?.value ?? [],
     source_ohm: named.source_ohm ?? 0,
-  } as const;
-  return memoizeBy((current_A: number) => supplyDraw({ ...question, current_A }), String);
+  };
 }
 
 /** What the strongest arc draws from the supply. */

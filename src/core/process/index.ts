@@ -2,3 +2,4 @@
 export { chooseProcess } from './processes';
 export type { Candidate, Point } from './rank';
 export { schoolsFor } from './schools';
+export type { OtherArc } from './settings/arcBy';

@@ -59,7 +59,9 @@ export function readAmounts(sentence: Sentence, system: UnitSystem, chip: AddChi
   );
   if (sentence.has(/\bfreezing\b|\bfrost(?:y)?\b|\bicy\b/)) {
     sentence.take(/\bfreezing\b|\bfrost(?:y)?\b|\bicy\b/);
-    chip('air', `Air ${say.temperature(FREEZING_C)}`, 'freezing', [{ path: 'look.air_C', value: FREEZING_C }]);
+    chip('air', `Air ${say.temperature(FREEZING_C)}`, 'freezing', [
+      { path: 'look.air_C', value: FREEZING_C },
+    ]);
   }
   number(
     'time',

@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { NEEDS } from '@core/data/processIds';
 import { type Mark } from '@core/data/processes';
@@ -7,10 +8,11 @@ import { midSentence } from '@core/units/format';
 import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
-import { goBackOr } from '@/ui/goTo';
+import { goBackOr, openBy } from '@/ui/goTo';
 import { usePalette } from '@/ui/theme/theme';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
+import { isOtherArc } from './ByPage';
 
 const MARK_WORDS: Record<Mark, string> = { no: 'No', poor: 'Poor', fair: 'Fair', good: 'Good' };
 
@@ -27,15 +29,17 @@ export function ProcessPage({ open }: { open: OpenJob }) {
         <Words tone="quiet" testID="process-first">
           {first ? `${first.name} first, with what is here.` : 'Nothing that is here will do.'}
         </Words>
-        {first && first.id !== 'stick' && (
-          <Words tone="danger">
-            The plan in this app is for stick. For {midSentence(first.name)} take from it the metal, the
-            joint, the heat and the cautions; not the amps or the rods.
-          </Words>
-        )}
       </View>
       {possible.map((candidate, n) => (
-        <Ranked key={candidate.id} candidate={candidate} place={n + 1} />
+        <Ranked key={candidate.id} candidate={candidate} place={n + 1}>
+          {isOtherArc(candidate.id) && (
+            <Act
+              title={`How ${midSentence(candidate.name)} is set here`}
+              testID={`by-${candidate.id}`}
+              onPress={() => openBy(open.job.id, candidate.id)}
+            />
+          )}
+        </Ranked>
       ))}
       {changes.length > 0 && (
         <Card testID="process-changes">
@@ -87,7 +91,15 @@ export function ProcessPage({ open }: { open: OpenJob }) {
 }
 
 /** One process with all that was weighed. */
-function Ranked({ candidate, place }: { candidate: Candidate; place: number | null }) {
+function Ranked({
+  candidate,
+  place,
+  children,
+}: {
+  candidate: Candidate;
+  place: number | null;
+  children?: ReactNode;
+}) {
   const { id, name, setup, points } = candidate;
   const shown = place === null ? points.filter(({ mark }) => mark === 'no') : points;
   return (
@@ -100,6 +112,7 @@ function Ranked({ candidate, place }: { candidate: Candidate; place: number | nu
         {setup.words}
         <Words as="label" tone="quiet">{`  ${GRADE_WORDS[setup.source.grade]}`}</Words>
       </Words>
+      {children}
     </Card>
   );
 }

@@ -7,6 +7,7 @@ import {
   HALT_TITLES,
   SIGN_LINE,
   VERDICT_WORDS,
+  betterBy,
   makePlan,
   sheetMarkdown,
   type Plan,
@@ -18,7 +19,7 @@ import { saveFile } from '@/state/files';
 import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';
 import { OtherWays } from '@/ui/OtherWays';
-import { openHistory, openWays } from '@/ui/goTo';
+import { openBy, openHistory, openWays } from '@/ui/goTo';
 import { Card } from '@/ui/Card';
 import { HaltCard } from '@/ui/HaltCard';
 import { StepParts } from '@/ui/StepParts';
@@ -31,6 +32,7 @@ export function SheetStop({ open }: { open: OpenJob }) {
   const palette = usePalette();
   const { assessment, job, system } = open;
   const plan = useMemo(() => makePlan(assessment), [assessment]);
+  const better = useMemo(() => betterBy(assessment), [assessment]);
   const { tightest } = plan;
   return (
     <>
@@ -65,6 +67,18 @@ export function SheetStop({ open }: { open: OpenJob }) {
       )}
       {assessment.withheld !== null && <Words testID="withheld">{WITHHELD_WORDS[assessment.withheld]}</Words>}
       <OtherWays ways={plan.otherWays} />
+      {better && (
+        <Card testID="better-by">
+          <Words>{`${better.name} would do this better: ${better.words}.`}</Words>
+          <View dataSet={{ noprint: 'true' }}>
+            <Act
+              title={`How ${midSentence(better.name)} is set here`}
+              testID="to-better"
+              onPress={() => openBy(job.id, better.process)}
+            />
+          </View>
+        </Card>
+      )}
       {plan.totals && (
         <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.l }}>
           <Figure value={`${plan.totals.beads}`} unit={plan.totals.beads === 1 ? 'pass' : 'passes'} />

@@ -3,9 +3,9 @@ import { BLOW_DOUBT, BLOW_LIMIT_G, RESIDUAL_GUIDE, RESIDUAL_SOURCE, USUAL_CLAMP 
 import { FRAME_TRAVELS, TRAVELS } from '../../data/orderIds';
 import { cornerAt } from '../sweep';
 import { PRACTICE } from '../../units/sources';
-import { inWords, trimmed } from '../../units/format';
+import { counted, inWords, trimmed } from '../../units/format';
 import { exactly } from '../../units/range';
-import { guessed, under } from '../../judge/room';
+import { guessed, ofThumb, under } from '../../judge/room';
 import type { BlowPlan } from '../blowPlan';
 import type { Assessor } from '../../judge/assessor';
 import { pieceTraits } from '../../data/pieces';
@@ -16,13 +16,16 @@ const placeOf = ({ piece, seam }: BlowPlan, along_mm: number, say: (mm: number) 
   pieceTraits(piece.kind).cornered ? `corner ${cornerAt(seam, along_mm)}` : say(Math.round(along_mm));
 
 /** What was summed, by kind of piece. */
-function howReckoned({ piece, travel, clampAssumed }: BlowPlan, say: (mm: number) => string): string {
+function howReckoned(
+  { piece, travel, clampAssumed, straightOn }: BlowPlan,
+  say: (mm: number) => string,
+): string {
   const edges = piece.magnetic ? '' : ' (none: no magnet holds it)';
   if (pieceTraits(piece.kind).cornered)
     return `${FRAME_TRAVELS[travel]}${clampAssumed ? ', the clamp counted in the middle of the lower tube' : ''}: the current that goes both ways round the frame, and the lead, summed at the arc`;
   const between =
     pieceTraits(piece.kind).joins !== null
-      ? ` in each plate, from one to the other over ${piece.tacks.length} tacks, as where a run begins and nothing behind it is welded`
+      ? ` in each plate, from one to the other over ${counted(piece.tacks.length, 'tack')} ${straightOn ? 'and what is welded behind the arc' : 'only, as where a run begins and nothing behind it is welded'}`
       : ' in the plate';
   return `${TRAVELS[travel]}${clampAssumed ? `, the clamp counted ${say(USUAL_CLAMP.before_mm)} before the weld` : ''}: current${between}, its edges${edges} and the lead, summed at the arc`;
 }
@@ -90,6 +93,7 @@ export const arcBlow: Assessor = {
         ask: clampAssumed ? 'Say where the clamp sits, at Order.' : '',
       },
     );
-    return guessed(body, 'may wander');
+    // A fit warns; held against a clamp that nobody placed it is not known.
+    return clampAssumed ? guessed(body, 'may wander', 'high') : ofThumb(body, 'may wander');
   },
 };

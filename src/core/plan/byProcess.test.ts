@@ -1,0 +1,202 @@
+import { demoJob } from '../../../tests/support/demo';
+import type { Job } from '../formats/job';
+import type { Kit } from '../formats/kit';
+import { blankMachine } from '../formats/blankKit';
+import type { ToolId } from '../data/tools';
+import { DEMO_JOBS } from '../../demo/jobs';
+import { DEMO_KIT } from '../../demo/kit';
+import { assess } from './assess';
+import { betterBy, planBy } from './byProcess';
+import { makePlan } from './plan';
+
+const tool = (id: ToolId) => ({ id: `tool-${id}`, tool: id, note: '', typed: {} });
+/** The yard's kit with one machine in it and all that TIG and wire want. */
+const kitOf = (machine: Partial<Kit['machines'][number]>): Kit => ({
+  ...DEMO_KIT,
+  machines: [
+    {
+      ...blankMachine('wire-200', 'Wire machine'),
+      type: 'inverter-pfc',
+      processes: ['gas-wire', 'cored-wire', 'tig'],
+      poles: ['DCEP', 'DCEN', 'AC'],
+      min_A: 10,
+      max_A: 220,
+      ...machine,
+    },
+  ],
+  tools: [
+    ...DEMO_KIT.tools.filter(({ tool: id }) => id !== 'tig-torch' && id !== 'shield-gas'),
+    ...(['tig-torch', 'shield-gas', 'solid-wire', 'cored-wire'] as const).map(tool),
+  ],
+});
+const WIRE = kitOf({});
+/** A T-fillet of bright mild steel indoors, all questions answered. */
+const bracket = (edits: Record<string, unknown> = {}): Job =>
+  demoJob('gangway-trolley', {
+    'look.place': 'indoors',
+    'look.wind_m_s': 0.3,
+    'look.surface': 'bright',
+    'look.position': 'horizontal',
+    'power.machineId': 'wire-200',
+    'metal.sameBothSides': true,
+    'metal.sideA.family': 'low-carbon-steel',
+    'joint.kind': 't-fillet',
+    'joint.thicknessA_mm': 3,
+    'joint.sameThickness': true,
+    'joint.leg_mm': null,
+    'joint.length_mm': 300,
+    ...edits,
+  });
+const by = (process: 'tig' | 'gas-wire' | 'cored-wire', edits = {}, kit = WIRE) =>
+  planBy(assess(bracket(edits), kit), process);
+const limit = (plan: ReturnType<typeof planBy>, title: string) =>
+  plan.limits.find((one) => one.title === title);
+
+describe('a machine that has no stick', () => {
+  test('is never planned for it: the sheet has no room, and says what it does', () => {
+    const assessment = assess(bracket(), WIRE);
+    expect(assessment.rooms.find(({ id }) => id === 'stick-machine')).toMatchObject({ state: 'none' });
+    expect(makePlan(assessment).verdict).toBe('no-room');
+    expect(betterBy(assessment)?.process).toMatch(/wire|tig/);
+  });
+
+  test('stands behind one that has, where nobody chose', () => {
+    const both = { ...WIRE, machines: [...WIRE.machines, ...DEMO_KIT.machines] };
+    const { situation } = assess(bracket({ 'power.machineId': null }), both);
+    expect(situation.machine?.value.processes).toContain('stick');
+    const alone = assess(bracket({ 'power.machineId': null }), WIRE);
+    expect(alone.situation.machine?.value.id).toBe('wire-200');
+  });
+});
+
+describe('a job by another process', () => {
+  test('is released with its settings where all of it holds', () => {
+    const plan = by('gas-wire');
+    expect(plan.halts).toEqual([]);
+    expect(plan.verdict).toBe('ready');
+    const set = plan.steps.find(({ title }) => title === 'Set it')?.settings ?? [];
+    // 3 mm T-fillet, 0.9 mm wire: 110 to 142 A at 18 to 19.5 V, 5.2 m/min (common practice).
+    expect(set.find(({ label }) => label === 'Volts')?.value).toMatch(/^1[789]/);
+    expect(set.find(({ label }) => label === 'Wire')?.value).toBe('ER70S-6, 0.9 mm');
+    expect(set.find(({ label }) => label === 'Pole')?.value).toMatch(/DCEP/);
+  });
+
+  test('in inches where the welder works in them, wires by their names', () => {
+    const plan = planBy(assess(bracket(), WIRE, 'inch'), 'gas-wire');
+    const said = plan.steps.flatMap(({ settings }) => settings.map(({ value }) => value)).join(' ');
+    expect(said).toMatch(/0\.035 in[\s\S]*cfh[\s\S]*in\/min[\s\S]*kJ\/in/);
+    expect(said).not.toMatch(/mm|l\/min/);
+  });
+
+  test('what practice never releases is not (common practice)', () => {
+    // Short-circuit wire on 12 mm that carries load; TIG in 5 m/s; wire with gas in 3 m/s.
+    expect(by('gas-wire', { 'joint.thicknessA_mm': 12, 'rod.duty': 'carries' }).verdict).toBe('no-room');
+    expect(limit(by('gas-wire', { 'joint.thicknessA_mm': 12, 'rod.duty': 'carries' }), 'Fusion')?.state).toBe(
+      'none',
+    );
+    expect(limit(by('gas-wire', { 'joint.thicknessA_mm': 7, 'rod.duty': 'carries' }), 'Fusion')?.state).toBe(
+      'tight',
+    );
+    expect(limit(by('gas-wire', { 'joint.thicknessA_mm': 5 }), 'Fusion')).toBeUndefined();
+    expect(
+      limit(by('cored-wire', { 'joint.thicknessA_mm': 10, 'rod.duty': 'carries' }), 'Fusion')?.state,
+    ).toBe('tight');
+    expect(
+      limit(by('cored-wire', { 'joint.thicknessA_mm': 14, 'rod.duty': 'carries' }), 'Fusion')?.state,
+    ).toBe('none');
+    expect(by('tig', { 'look.place': 'outdoors', 'look.wind_m_s': 5 }).verdict).toBe('no-room');
+    expect(by('gas-wire', { 'look.place': 'outdoors', 'look.wind_m_s': 3.2 }).verdict).toBe('no-room');
+    expect(by('cored-wire', { 'look.place': 'outdoors', 'look.wind_m_s': 3.2 }).verdict).toBe('ready');
+  });
+
+  test('upwards on plate that carries load; downwards on sheet only', () => {
+    expect(by('gas-wire', { 'look.position': 'vertical', 'joint.thicknessA_mm': 6 }).set?.upright).toBe('up');
+    expect(by('gas-wire', { 'look.position': 'vertical', 'joint.thicknessA_mm': 2 }).set?.upright).toBe(
+      'down',
+    );
+    expect(by('tig', { 'look.position': 'vertical', 'joint.thicknessA_mm': 2 }).set?.upright).toBe('up');
+  });
+
+  test('its machine: too small, pole missing, duty and supply', () => {
+    const small = (max_A: number) => by('gas-wire', { 'joint.thicknessA_mm': 6 }, kitOf({ max_A }));
+    expect(limit(small(100), 'Machine range')?.state).toBe('none');
+    expect(limit(small(180), 'Machine range')?.state).toBe('tight');
+    expect(limit(small(260), 'Machine range')).toBeUndefined();
+    expect(limit(by('gas-wire', {}, kitOf({ poles: ['DCEN'] })), 'Pole')?.state).toBe('none');
+    expect(limit(by('tig', {}, kitOf({ processes: ['gas-wire'] })), 'Machine')?.state).toBe('none');
+    const long = by('gas-wire', { 'joint.length_mm': 6000, 'joint.thicknessA_mm': 6 }, kitOf({ max_A: 200 }));
+    // A quarter of ten minutes at full amps (usual for the kind), of some forty-five in a hundred that a wire burns.
+    expect(limit(long, 'Duty')?.words).toMatch(/min of arc in ten/);
+  });
+
+  test('stainless from one side has argon behind its root, and its own filler', () => {
+    const plan = by('tig', {
+      'metal.sideA.family': 'austenitic-stainless',
+      'joint.kind': 'square-butt',
+      'joint.thicknessA_mm': 1.5,
+      'joint.gap_mm': 0,
+      'look.access': 'one-side',
+    });
+    expect(plan.set?.filler).toMatch(/^ER3(08|16)L$/);
+    expect(plan.set?.purge_l_min).toMatchObject({ low: 4, high: 6 });
+    expect(plan.steps[0]?.cautions.join()).toMatch(/takes the air/);
+    expect(plan.steps[0]?.cautions.join()).not.toMatch(/[Ss]lag/);
+    expect(by('tig', { 'joint.kind': 'square-butt', 'look.access': 'one-side' }).set?.purge_l_min).toBeNull();
+  });
+
+  test('5083 has no stick rod but a bare filler: TIG on AC with ER5356 (common practice)', () => {
+    const sea = { 'metal.sideA.family': 'al-5xxx', 'joint.thicknessA_mm': 5 };
+    const assessment = assess(bracket(sea), WIRE);
+    expect(makePlan(assessment).verdict).toBe('stopped');
+    const plan = planBy(assessment, 'tig');
+    expect(plan.set).toMatchObject({ filler: 'ER5356', pole: 'AC' });
+    expect(plan.verdict).toBe('ready');
+    expect(betterBy(assessment)?.process).toMatch(/tig|gas-wire/);
+  });
+
+  test('a metal that its tables are not made for has no settings, and says who has', () => {
+    for (const [process, family] of [
+      ['gas-wire', 'al-6xxx'],
+      ['cored-wire', 'austenitic-stainless'],
+      ['tig', 'aluminium-bronze'],
+    ] as const) {
+      const plan = by(process, { 'metal.sideA.family': family });
+      expect(plan).toMatchObject({ verdict: 'draft', set: null, steps: [] });
+      expect(plan.halts.map(({ title }) => title)).toContain('No settings of it for this metal');
+    }
+  });
+
+  test('gas and filler by hand: 12 l/min over its arc time and a quarter more; weld metal over what is lost', () => {
+    const { set } = by('gas-wire');
+    expect(set?.gas_l).toBeCloseTo(12 * 1.25 * (set?.arc_min ?? NaN), 6);
+    const laid_mm3 = (set?.bead_mm2 ?? NaN) * (set?.passes ?? NaN) * 300;
+    expect(set?.filler_kg).toBeCloseTo((laid_mm3 * 7.85e-6) / 0.95, 6);
+  });
+});
+
+describe('stopped means stopped, by any process', () => {
+  test('no settings on a drum, on what nobody knows, on magnesium', () => {
+    for (const [job, kit] of [
+      [demoJob('bilge-drum'), DEMO_KIT],
+      [bracket({ 'metal.sideA.family': null }), WIRE],
+      [bracket({ 'metal.sideA.family': 'magnesium' }), WIRE],
+    ] as const)
+      for (const process of ['tig', 'gas-wire', 'cored-wire'] as const) {
+        const assessment = assess(job, kit);
+        const plan = planBy(assessment, process);
+        expect(['stopped', 'draft']).toContain(plan.verdict);
+        expect(plan).toMatchObject({ set: null, steps: [], limits: [] });
+        expect(betterBy(assessment)).toBeNull();
+      }
+  });
+
+  test('a job of the yard that is a draft for stick is none the better by another process', () => {
+    for (const job of DEMO_JOBS) {
+      const assessment = assess(job, DEMO_KIT);
+      const { verdict } = makePlan(assessment);
+      if (verdict !== 'draft') continue;
+      for (const process of ['tig', 'gas-wire', 'cored-wire'] as const)
+        expect(planBy(assessment, process).verdict).not.toBe('ready');
+    }
+  });
+});
