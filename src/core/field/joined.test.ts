@@ -178,6 +178,35 @@ describe('two plates that touch at their tacks', () => {
   });
 });
 
+describe('what is welded already', () => {
+  const at = (edits: Partial<BlowPiece>, x = 150) => flowBetween(two({ tacks: [], ...edits }), arc, x);
+
+  test('all along it is one plate (limit)', () => {
+    const all = at({ welded: 'all', weld_mm: [0, 300] });
+    const tacked = at({ tacks: evenly(10) });
+    expect(all.x).toBeCloseTo(tacked.x, 4);
+    expect(all.y).toBeCloseTo(tacked.y, 4);
+  });
+
+  test('behind the arc it eases the push, and more the longer it is; run the other way it is the mirror of it (by symmetry)', () => {
+    const run = (welded: BlowPiece['welded'], x: number) =>
+      at({ welded, weld_mm: [0, 300], tacks: [8, 292] }, x);
+    const bare = Math.abs(run('nowhere', 150).y);
+    expect(Math.abs(run(1, 150).y)).toBeLessThan(0.6 * bare);
+    expect(Math.abs(run(1, 250).y)).toBeLessThan(Math.abs(run(1, 60).y));
+    const mirrored = at({ welded: -1, weld_mm: [0, 300], tacks: [8, 292], clamps: [{ x: 280, y: 95 }] }, 190);
+    expect(mirrored.y).toBeCloseTo(run(1, 110).y, 6);
+    expect(mirrored.x).toBeCloseTo(-run(1, 110).x, 6);
+  });
+
+  test('in a thick plate what crosses lies deep: it pushes less, in a thin one as in a sheet', () => {
+    const thick = (thick_mm: number) => Math.abs(at({ tacks: [8, 292], thick_mm }).y);
+    expect(thick(0.1)).toBeCloseTo(thick(0), 3);
+    expect(thick(10)).toBeLessThan(0.6 * thick(0));
+    expect(thick(25)).toBeLessThan(thick(10));
+  });
+});
+
 describe('an upright on a plate', () => {
   const tee = (edits: Partial<BlowPiece> = {}): BlowPiece => ({
     ...CALIBRATION_PLATE,

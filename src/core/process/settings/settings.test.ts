@@ -51,3 +51,62 @@ describe('wire and TIG as they are set every day (common practice)', () => {
     if (row.gas) meets(set?.gas_l_min, row.gas);
   });
 });
+
+const mild = (row: Partial<EverydayArc>) =>
+  setFor({ process: 'tig', thin_mm: 3, kind: 't-fillet', size_mm: 0, amps: [0, 0, 0], ...row });
+
+describe('what goes with the amps', () => {
+  test('sheet to about 1.2 mm takes the single-pass wire, nothing thicker (common practice)', () => {
+    const filler = (thin_mm: number) => settingsBy('cored-wire', mild({ thin_mm }))?.filler;
+    expect(filler(1)).toMatch(/^E71T-GS, single pass/);
+    expect(filler(1.2)).toMatch(/^E71T-GS/);
+    expect(filler(1.5)).toBe('E71T-11');
+  });
+
+  test('a leg is laid in as many passes as a hand lays: z5 by TIG in two, by wire in one (common practice)', () => {
+    const passes = (process: EverydayArc['process']) => settingsBy(process, mild({ thin_mm: 6 }))?.passes;
+    expect(passes('tig')).toBe(2);
+    expect(passes('gas-wire')).toBe(1);
+    expect(passes('cored-wire')).toBe(1);
+  });
+
+  test('the arc between a thin and a thick part is a little stronger, never by more than a quarter (common practice)', () => {
+    const set = mild({ thin_mm: 3 });
+    const amps = (ratio: number) =>
+      settingsBy('gas-wire', { ...set, joint: { ...set.joint, ratio } })?.current_A.nominal ?? NaN;
+    expect(amps(2) / amps(1)).toBeGreaterThan(1.02);
+    expect(amps(2) / amps(1)).toBeLessThan(1.1);
+    expect(amps(8) / amps(1)).toBeLessThan(1.25);
+  });
+
+  test('overhead and up the wall with less: 10 to 15 % overhead by stick’s own rule, a third less up by solid wire (common practice)', () => {
+    const share = (process: EverydayArc['process'], position: 'overhead' | 'vertical') =>
+      (settingsBy(process, mild({ thin_mm: 5, position, carries: true }))?.current_A.nominal ?? NaN) /
+      (settingsBy(process, mild({ thin_mm: 5 }))?.current_A.nominal ?? NaN);
+    expect(share('gas-wire', 'overhead')).toBeCloseTo(0.85, 1);
+    expect(share('gas-wire', 'vertical')).toBeCloseTo(0.67, 1);
+    expect(share('cored-wire', 'vertical')).toBeCloseTo(0.8, 1);
+    expect(share('tig', 'vertical')).toBeCloseTo(0.9, 1);
+  });
+
+  test('argon behind stainless round a pipe 6 to 10 l/min, behind sheet 4 to 6, behind steel none (common practice)', () => {
+    const stainless = {
+      families: ['austenitic-stainless'],
+      rods: ['E316L-16'],
+      kind: 'square-butt',
+      gap_mm: 2,
+    } as const;
+    const purge = (row: Partial<EverydayArc>) =>
+      settingsBy('tig', mild({ oneSided: true, ...row }))?.purge_l_min;
+    expect(purge({ ...stainless, pipe: true })).toMatchObject({ low: 6, high: 10 });
+    expect(purge(stainless)).toMatchObject({ low: 4, high: 6 });
+    expect(purge({ ...stainless, oneSided: false })).toBeNull();
+    expect(purge({ kind: 'square-butt', gap_mm: 2 })).toBeNull();
+  });
+
+  test('nothing while the joint is not known', () => {
+    const blank = { ...mild({}), joint: jointGeometry(JOINT) };
+    for (const process of ['tig', 'gas-wire', 'cored-wire'] as const)
+      expect(settingsBy(process, blank)).toBeNull();
+  });
+});
