@@ -53,14 +53,14 @@ function lnSin({ re, im }: Complex): number {
 }
 
 /** How far the images of a sheet lie apart, and how many rows of them count. */
-function imagesOf({ x_mm, y_mm, ring }: Sheet) {
+function imagesOf({ x_mm, y_mm, ring }: Sheet, faded: number = FADED) {
   const scale = Math.PI / (ring ? x_mm : 2 * x_mm);
-  return { scale, rows: Math.max(1, Math.ceil(FADED / (4 * scale * y_mm))) };
+  return { scale, rows: Math.max(1, Math.ceil(faded / (4 * scale * y_mm))) };
 }
 
 /** Sum of 1 / (z - image) over all images of one place, those left out that fall where we stand. */
-function pullOf(at: Spot, of: Spot, sheet: Sheet): Complex {
-  const { scale, rows } = imagesOf(sheet);
+function pullOf(at: Spot, of: Spot, sheet: Sheet, faded?: number): Complex {
+  const { scale, rows } = imagesOf(sheet, faded);
   const columns = sheet.ring ? [of.x] : [of.x, -of.x];
   let [re, im] = [0, 0];
   for (let row = -rows; row <= rows; row++) {
@@ -124,8 +124,8 @@ export function flowPast(at: Spot, feeds: readonly Feed[], sheet: Sheet, arc_mm:
  * Potential at a place for an ampere fed into a sheet of one ohm a square, V, but for a constant that is the same for every feed.
  * @param wide_mm half the width of what feeds: nearer than that it is no higher
  */
-export function potentialAt(at: Spot, of: Spot, sheet: Sheet, wide_mm: number): number {
-  const { scale, rows } = imagesOf(sheet);
+export function potentialAt(at: Spot, of: Spot, sheet: Sheet, wide_mm: number, faded?: number): number {
+  const { scale, rows } = imagesOf(sheet, faded);
   const columns = sheet.ring ? [of.x] : [of.x, -of.x];
   const nearest = Math.log(scale * wide_mm);
   let sum = 0;
@@ -139,6 +139,8 @@ export function potentialAt(at: Spot, of: Spot, sheet: Sheet, wide_mm: number): 
 
 /** An image nearer to the seam than this lies on it, mm. */
 const ON_SEAM_mm = 1e-9;
+/** For a table rows are taken until they have faded to this: a thousandth. */
+const SEAM_FADED = 8;
 /** Steps of a table of what the images of a seam add, along its length. */
 const TABLE = 64;
 type Read = (mm: number) => number;
@@ -166,7 +168,7 @@ export interface Seam {
  * @param drains with the share of the arc's current that each takes, and half their width, mm
  */
 export function seamOn(sheet: Sheet, seam_mm: number, drains: readonly Feed[], wide_mm: number): Seam {
-  const { scale, rows } = imagesOf(sheet);
+  const { scale, rows } = imagesOf(sheet, SEAM_FADED);
   const round = 2 * sheet.x_mm;
   const step = sheet.x_mm / TABLE;
   /** Several values tabled at once along the length, each read at any distance: it comes back as it went, or turned over. */
@@ -189,16 +191,22 @@ export function seamOn(sheet: Sheet, seam_mm: number, drains: readonly Feed[], w
     y,
     y + 2 * seam_mm,
   ]);
-  const beyond = images.filter((y) => Math.abs(y) > ON_SEAM_mm);
-  const onSeam = images.length - beyond.length;
+  const onSeam = images.filter((y) => Math.abs(y) <= ON_SEAM_mm).length;
+  // Rows as far on either side are alike, but for which way across they pull.
+  const beyond = new Map<number, { count: number; up: number }>();
+  for (const y of images) {
+    if (Math.abs(y) <= ON_SEAM_mm) continue;
+    const row = beyond.get(Math.abs(y)) ?? { count: 0, up: 0 };
+    beyond.set(Math.abs(y), { count: row.count + 1, up: row.up + Math.sign(y) });
+  }
   const [potentialBeyond, alongBeyond, acrossBeyond] = tabled([false, true, false], (mm) => {
     let [ln, re, im] = [0, 0, 0];
-    for (const y of beyond) {
+    for (const [y, { count, up }] of beyond) {
       const away = { re: scale * mm, im: scale * y };
       const pull = cot(away);
-      ln += lnSin(away);
-      re += scale * pull.re;
-      im += scale * pull.im;
+      ln += count * lnSin(away);
+      re += count * scale * pull.re;
+      im += up * scale * pull.im;
     }
     return [ln, re, im];
   }) as Three;
@@ -206,8 +214,8 @@ export function seamOn(sheet: Sheet, seam_mm: number, drains: readonly Feed[], w
   const [drained, drainedAlong, drainedAcross] = tabled([false, false, false], (mm) => {
     let [potential, re, im] = [0, 0, 0];
     for (const { at, share } of drains) {
-      const pull = pullOf(place(mm), at, sheet);
-      potential -= share * potentialAt(place(mm), at, sheet, wide_mm);
+      const pull = pullOf(place(mm), at, sheet, SEAM_FADED);
+      potential -= share * potentialAt(place(mm), at, sheet, wide_mm, SEAM_FADED);
       re -= share * pull.re;
       im -= share * pull.im;
     }

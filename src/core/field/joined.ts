@@ -32,21 +32,25 @@ function shareOut(
   taken: number,
 ): Float64Array | null {
   const K = places.length;
-  const rows = places.map(({ x }) => {
-    const equation = new Float64Array(K + 2);
-    for (const [s, plate] of plates.entries()) {
-      const sign = s === 0 ? 1 : -1;
-      for (const [j, of] of places.entries()) {
-        const potential = plate.potential(x, of.x, STRIP_IS_ROD * of.half_mm);
-        equation[j] = (equation[j] ?? 0) + potential;
-        // The second plate is fed the arc less what the first takes of it.
-        if (s === 1 && j === 0) equation[K + 1] = (equation[K + 1] ?? 0) + potential;
+  const rows = places.map(() => new Float64Array(K + 2));
+  const add = (k: number, at: number, value: number): void => {
+    const row = rows[k] as Float64Array;
+    row[at] = (row[at] as number) + value;
+  };
+  for (const [s, plate] of plates.entries())
+    for (const [k, here] of places.entries()) {
+      for (let j = 0; j <= k; j++) {
+        const there = places[j] as Strip;
+        const potential = plate.potential(here.x, there.x, STRIP_IS_ROD * there.half_mm);
+        add(k, j, potential);
+        // Two strips lie further apart than either is wide: what one does to the other that does to it.
+        if (j < k) add(j, k, potential);
+        // The second plate is fed the arc, under the first strip, less what the first takes of it.
+        if (s === 1 && j === 0) add(k, K + 1, potential);
       }
-      equation[K + 1] = (equation[K + 1] ?? 0) - sign * plate.drained(x);
+      add(k, K + 1, (s === 0 ? -1 : 1) * plate.drained(here.x));
     }
-    equation[K] = 1;
-    return equation;
-  });
+  for (const row of rows) row[K] = 1;
   const balance = new Float64Array(K + 2).fill(1);
   balance[K] = 0;
   balance[K + 1] = taken;

@@ -2,7 +2,7 @@ import { POOL_HALF_mm, TACK_HALF_mm } from '../data/arcBlow';
 import { seamOn, type Feed, type Seam } from './flow';
 import { feedsOf, type Strip } from './joined';
 import type { BlowArc, BlowPiece, Spot } from './piece';
-import { memoize } from '../units/memoize';
+import { memoize, memoizeBy } from '../units/memoize';
 import { pieceTraits } from '../data/pieces';
 
 /**
@@ -16,7 +16,7 @@ export function flowBetween(piece: BlowPiece, { arc_mm }: BlowArc, x: number): S
 }
 
 /** A stretch is taken in strips no wider than that share of how far they lie from the arc; nor does a gap that is less count as one. */
-const STRIP = { share: 0.75, least_mm: 3 } as const;
+const STRIP = { share: 2, least_mm: 3 } as const;
 /** The pool is taken in so many strips, the arc over the middle one. */
 const IN_POOL = 5;
 
@@ -68,8 +68,23 @@ const platesOf = memoize((piece: BlowPiece): Plates =>
 );
 
 type Plates = readonly [Seam, Seam];
+/** Where tacks lie, what is welded and how thick it is changes nothing of its seam. */
+const seamOf = memoizeBy(
+  ({
+    x_mm,
+    y_mm,
+    seam_mm,
+    drains,
+  }: {
+    x_mm: number;
+    y_mm: number;
+    seam_mm: number;
+    drains: readonly Feed[];
+  }): Seam => seamOn({ x_mm, y_mm, ring: false }, seam_mm, drains, TACK_HALF_mm.value),
+  JSON.stringify,
+);
 const plate = (x_mm: number, y_mm: number, seam_mm: number, drains: readonly Feed[]): Seam =>
-  seamOn({ x_mm, y_mm, ring: false }, seam_mm, drains, TACK_HALF_mm.value);
+  seamOf({ x_mm, y_mm, seam_mm, drains });
 
 /** Each measured from the seam: A above it, B below. */
 function sideBySide({ length_mm, width_mm, seam_mm, clamps }: BlowPiece): Plates {
@@ -116,9 +131,9 @@ function betweenPlates(piece: BlowPiece, arc_mm: number, x: number): Spot {
   const { strips, sides } = flowsOf(piece, arc_mm, x);
   const [a, b] = sides;
   if (!a || !b) return { x: 0, y: 0 };
-  const over = heightsOver(arc_mm, piece.thick_mm);
+  const kernel = betweenSides({ arc_mm, thick_mm: piece.thick_mm });
   const crossing = strips.reduce(
-    (sum, strip, k) => sum + (a.feed(k) - b.feed(k)) * overStrip(strip, x, over, bothHalves),
+    (sum, strip, k) => sum + (a.feed(k) - b.feed(k)) * overStrip(strip, x, kernel),
     0,
   );
   return { x: (a.past.x + b.past.x) / 2, y: (a.past.y - b.past.y) / 2 + crossing / 2 };
@@ -130,10 +145,9 @@ function intoTee(piece: BlowPiece, arc_mm: number, x: number): Spot {
   const [flange, upright] = sides;
   if (!flange || !upright) return { x: 0, y: 0 };
   // Evenly shared it is a solid corner, and no push of its own: what the upright takes beyond that comes out of the flange.
-  const over = heightsOver(arc_mm, piece.thick_mm);
+  const kernel = outOfFlange({ arc_mm, thick_mm: piece.thick_mm });
   const crossing = strips.reduce(
-    (sum, strip, k) =>
-      sum + (upright.feed(k) - (k === 0 ? EVEN_IN_TEE : 0)) * overStrip(strip, x, over, fromFlangeToUpright),
+    (sum, strip, k) => sum + (upright.feed(k) - (k === 0 ? EVEN_IN_TEE : 0)) * overStrip(strip, x, kernel),
     0,
   );
   return {
@@ -157,23 +171,43 @@ function flowsOf(piece: BlowPiece, arc_mm: number, x: number) {
   return { strips, sides };
 }
 
+/** What an ampere fed so far aside along the seam does at an arc, as A/mm of even flow across. */
+type Kernel = (aside: number) => number;
+
 /**
- * What an ampere fed along a strip of the seam does at the arc, as A/mm of even flow across, averaged over the strip. Along an edge
- * nothing flows across, but the arc stands over it and feels what flows beside it.
- * @param over heights of the arc over the current, all counting alike
+ * A kernel over an arc and the depth that current spreads to, from a table: asked for at every strip of every place. Far off it falls as
+ * the square of how far.
+ * @param of at a distance aside and a height over the current
  */
-function overStrip(
-  { x, half_mm }: Strip,
-  arc_x: number,
-  over: readonly number[],
-  of: (aside: number, height: number) => number,
-): number {
+const tabled = (of: (aside: number, height: number) => number) =>
+  memoizeBy(
+    ({ arc_mm, thick_mm }: { arc_mm: number; thick_mm: number }): Kernel => {
+      const over = heightsOver(arc_mm, thick_mm);
+      const table = Float64Array.from({ length: STEPS + 1 }, (_, n) => {
+        const aside = Math.max(LEAST_mm, FURTHEST_mm * (n / STEPS) ** 3);
+        return over.reduce((sum, height) => sum + of(aside, height), 0) / over.length;
+      });
+      return (aside) => {
+        const far = Math.max(1, aside / FURTHEST_mm);
+        const place = STEPS * Math.cbrt(Math.min(1, aside / FURTHEST_mm));
+        const n = Math.min(STEPS - 1, Math.floor(place));
+        const here = table[n] as number;
+        return (here + (place - n) * ((table[n + 1] as number) - here)) / far ** 2;
+      };
+    },
+    ({ arc_mm, thick_mm }) => `${arc_mm} ${thick_mm}`,
+  );
+const STEPS = 128;
+const FURTHEST_mm = 400;
+const LEAST_mm = 0.01;
+
+/** A kernel averaged over a strip. Along an edge nothing flows across, but the arc stands over it and feels what flows beside it. */
+function overStrip({ x, half_mm }: Strip, arc_x: number, kernel: Kernel): number {
   // From so far off it matters little where in the strip it is fed.
   const places = Math.abs(x - arc_x) > FAR_OFF * half_mm ? MIDDLE : ALONG;
   let mean = 0;
-  for (const height of over)
-    for (const place of places) mean += of(Math.abs(x - arc_x + place * half_mm), height);
-  return mean / over.length / places.length;
+  for (const place of places) mean += kernel(Math.abs(x - arc_x + place * half_mm));
+  return mean / places.length;
 }
 
 /** Along the arc, and over the depth that current spreads to as it crosses: deep in a thick plate it is far from the arc. */
@@ -215,3 +249,6 @@ function fromFlangeToUpright(s: number, z: number): number {
   return 2 * whole + both / 2;
 }
 const TURNS = 16;
+
+const betweenSides = tabled(bothHalves);
+const outOfFlange = tabled(fromFlangeToUpright);
