@@ -174,6 +174,21 @@ describe('a job by another process', () => {
   });
 });
 
+describe('what shuts the piece shuts it by any process', () => {
+  test('hardenable plate typed cold; left blank it is warmed as it is for stick (common practice: 0.45 % C, 40 mm, over 150 °C)', () => {
+    const cold = {
+      'metal.sideA.family': 'medium-carbon-steel',
+      'joint.thicknessA_mm': 40,
+      'heat.preheat_C': 15,
+    };
+    const plan = by('tig', cold);
+    expect(plan.verdict).not.toBe('ready');
+    expect(plan.halts.map(({ title }) => title).join()).toMatch(/Preheat|crack|ard/);
+    const warm = by('tig', { ...cold, 'heat.preheat_C': null });
+    expect(warm.steps[0]?.holds.join()).toMatch(/before the first arc/);
+  });
+});
+
 describe('stopped means stopped, by any process', () => {
   test('no settings on a drum, on what nobody knows, on magnesium', () => {
     for (const [job, kit] of [

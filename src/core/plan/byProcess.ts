@@ -15,7 +15,8 @@ import { whyWithheld } from '../repair/withheld';
 import type { Step } from '../judge/step';
 import type { Reads, Situation } from '../judge/situation';
 import type { Assessment } from './assess';
-import { gateHalts, type Halt, type Verdict } from './plan';
+import { gateHalts, passedLimits, type Halt, type Verdict } from './plan';
+import type { RoomId } from './rooms';
 import { stepsBy } from './byProcessSteps';
 
 /** A job by a process beside the stick: how it is set, what it comes up against, and what keeps it back. */
@@ -30,6 +31,26 @@ export interface PlanBy {
   set: ArcBy | null;
 }
 
+/** Limits of the piece and of its heat: what shuts them for stick shuts them for any arc. */
+const WHATEVER_PROCESS: readonly RoomId[] = [
+  'identification',
+  'hazard',
+  'coating',
+  'preheat',
+  'warmth-window',
+  'interpass',
+  'cold-crack',
+  'hardness',
+  'softening',
+  'strength-loss',
+  'casting-crack',
+  'set-crack',
+  'expansion',
+  'galvanic',
+  'min-fillet',
+  'gap',
+];
+
 /** Answers "and by TIG, or by wire?": settings, limits and steps, under the same gates as the plan for stick. */
 export function planBy(assessment: Assessment, process: OtherArc): PlanBy {
   const { situation } = assessment;
@@ -41,14 +62,17 @@ export function planBy(assessment: Assessment, process: OtherArc): PlanBy {
   const set = told && tabled && where ? settingsBy(process, where) : null;
   const limits =
     set && where ? limitsBy(candidate, set, where, machineFor(situation, set), situation.system) : [];
-  const shut = limits.filter(({ state }) => state === 'none');
+  const shut = [
+    ...passedLimits(assessment.rooms.filter(({ id }) => WHATEVER_PROCESS.includes(id))),
+    ...limits.filter(({ state }) => state === 'none').map(limitHalt),
+  ];
   const asked: Halt[] = told && !set ? [...open, tabled ? UNSHAPED : UNTABLED] : open;
   const [verdict, halts]: [Verdict, Halt[]] = !told
     ? [stops.length > 0 ? 'stopped' : 'draft', stops.length > 0 ? stops : open]
     : asked.length > 0
       ? ['draft', asked]
       : shut.length > 0
-        ? ['no-room', shut.map(limitHalt)]
+        ? ['no-room', shut]
         : techniques.length > 0
           ? ['technique', techniques]
           : ['ready', []];

@@ -161,7 +161,7 @@ function openQuestions(situation: Situation, rooms: readonly Room[]): Halt[] {
 }
 
 /** Limits already passed at the bad end of what is known. */
-const passedLimits = (rooms: readonly Room[]): Halt[] =>
+export const passedLimits = (rooms: readonly Room[]): Halt[] =>
   rooms
     .filter((room) => room.state === 'none')
     .map((room) => ({
