@@ -26,7 +26,7 @@ const VIEWS: readonly View[] = [
   { name: 'joint', path: '/job/vent-cowl/joint' },
   { name: 'power', path: '/job/pier-ladder/power' },
   { name: 'order', path: '/job/hatch-frame/order', ready: 'handle-clamp-1' },
-  { name: 'tin', path: '/kit/tins/7018-18' },
+  { name: 'by', path: '/job/galley-tray/process/tig' },
   { name: 'rod', path: '/job/vent-cowl/rod' },
   { name: 'room', path: '/job/vent-cowl/room/burn-through' },
   { name: 'sheet', path: '/job/ramp-guard/sheet' },
