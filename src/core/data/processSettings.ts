@@ -276,7 +276,8 @@ export const TABLED: Readonly<Record<'tig' | 'gas-wire' | 'cored-wire', readonly
     'nickel-chromium',
   ],
   'gas-wire': ['carbon', 'hardenable', 'austenitic', 'ferritic', 'duplex'],
-  'cored-wire': ['carbon', 'hardenable'],
+  // The usual self-shielded wire promises no low hydrogen: nothing that hardens.
+  'cored-wire': ['carbon'],
 };
 
 /** Bare filler by process; null where there is none of that kind. */

@@ -189,6 +189,24 @@ describe('what shuts the piece shuts it by any process', () => {
   });
 });
 
+describe('a metal that takes it badly or not at all', () => {
+  test('hot short metals carry no load by TIG; a leaf spring has no setting (common practice)', () => {
+    const badly = { 'metal.sideA.family': 'free-machining-steel', 'joint.thicknessA_mm': 6 };
+    expect(limit(by('tig', { ...badly, 'rod.duty': 'carries' }), 'Metal')?.state).toBe('none');
+    expect(limit(by('tig', { ...badly, 'rod.duty': 'nothing' }), 'Metal')?.state).toBe('tight');
+    const alloy = by('tig', { 'metal.sideA.family': 'al-2xxx-7xxx', 'rod.duty': 'carries' });
+    expect(alloy.verdict).toBe('no-room');
+    const leaf = by('tig', { 'metal.sideA.family': 'spring-steel', 'joint.thicknessA_mm': 8 });
+    expect(leaf).toMatchObject({ verdict: 'no-room', set: null, steps: [] });
+  });
+
+  test('steel that hardens has no setting by the usual self-shielded wire: it promises no low hydrogen (common practice)', () => {
+    const plan = by('cored-wire', { 'metal.sideA.family': 'medium-carbon-steel', 'joint.thicknessA_mm': 12 });
+    expect(plan).toMatchObject({ set: null, steps: [] });
+    expect(plan.verdict).toBe('draft');
+  });
+});
+
 describe('stopped means stopped, by any process', () => {
   test('no settings on a drum, on what nobody knows, on magnesium', () => {
     for (const [job, kit] of [

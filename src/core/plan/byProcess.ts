@@ -59,14 +59,19 @@ export function planBy(assessment: Assessment, process: OtherArc): PlanBy {
   const candidate = chooseProcess(situation).candidates.find(({ id }) => id === process) as Candidate;
   const where = whereOf(situation);
   const tabled = isTabled(process, situation);
-  const set = told && tabled && where ? settingsBy(process, where) : null;
+  const refused = told && !takes(candidate);
+  const found = told && tabled && !refused && where ? settingsBy(process, where) : null;
+  // Without a filler that the app knows there is nothing to set.
+  const set = found?.filler === null ? null : found;
   const limits =
     set && where ? limitsBy(candidate, set, where, machineFor(situation, set), situation.system) : [];
   const shut = [
     ...passedLimits(assessment.rooms.filter(({ id }) => WHATEVER_PROCESS.includes(id))),
     ...limits.filter(({ state }) => state === 'none').map(limitHalt),
+    ...(refused ? [NOT_ON_IT] : []),
   ];
-  const asked: Halt[] = told && !set ? [...open, tabled ? UNSHAPED : UNTABLED] : open;
+  const missing = tabled && !found ? UNSHAPED : UNTABLED;
+  const asked: Halt[] = told && !set && !refused ? [...open, missing] : open;
   const [verdict, halts]: [Verdict, Halt[]] = !told
     ? [stops.length > 0 ? 'stopped' : 'draft', stops.length > 0 ? stops : open]
     : asked.length > 0
@@ -134,6 +139,18 @@ const UNTABLED: Halt = {
   decides: 'you, with the maker of the filler',
   safe: '',
 };
+
+const NOT_ON_IT: Halt = {
+  title: 'Not on this metal',
+  because: 'What it is, or may be, does not take this process on site.',
+  instead: 'Another process, or the shop.',
+  decides: 'you',
+  safe: '',
+};
+
+/** Whether everything that the metal may be takes the process. */
+const takes = ({ points }: Candidate): boolean =>
+  points.every(({ about, mark }) => about !== 'metal' || mark !== 'no');
 
 const isOther = (id: ProcessId): id is OtherArc => id !== 'stick' && id !== 'braze';
 

@@ -46,12 +46,16 @@ export function limitsBy(
   machine: MachineFor | null,
   system: UnitSystem,
 ): LimitBy[] {
-  const ofPlace = points.map(({ about, mark, words, source }): LimitBy => ({
-    title: TITLES[about],
-    state: mark === 'no' ? 'none' : mark === 'poor' ? 'tight' : 'roomy',
-    words,
-    source,
-  }));
+  const ofPlace = points.map(({ about, mark, words, source }): LimitBy => {
+    // A metal that takes it badly carries no load by it.
+    const badly = about === 'metal' && mark === 'poor' && where.carriesLoad;
+    return {
+      title: TITLES[about],
+      state: mark === 'no' || badly ? 'none' : mark === 'poor' ? 'tight' : 'roomy',
+      words: badly ? `${words}; not where it carries load` : words,
+      source,
+    };
+  });
   const all = [
     ...ofPlace,
     ...onThickness(set, where, system),
