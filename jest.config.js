@@ -6,6 +6,8 @@ const transformIgnorePatterns = expoPreset.transformIgnorePatterns.map((pattern)
 );
 
 module.exports = {
+  // The default leaves one processor idle: on two that is half of them.
+  maxWorkers: '100%',
   projects: [
     {
       displayName: 'core',

@@ -34,6 +34,13 @@ const point = (current_A: number, duty_pct: number, process: ArcProcess = 'stick
   duty_pct,
 });
 
+const bareRods = (
+  id: string,
+  cls: Kit['fillers'][number]['cls'],
+  size: Kit['fillers'][number]['size'],
+  left_kg: number,
+): Kit['fillers'][number] => ({ id, cls, as: 'rods', size, printed: '', left_kg, note: '', typed: {} });
+
 /** What stands in the welding shed of Tern Basin, an invented harbour and ferry yard. */
 export const DEMO_KIT: Kit = {
   machines: [
@@ -163,8 +170,28 @@ export const DEMO_KIT: Kit = {
     { id: 'tool-grinder', tool: 'grinder', note: '', typed: {} },
     { id: 'tool-torch', tool: 'torch', note: 'propane', typed: {} },
     { id: 'tool-brazing', tool: 'brazing-rods', note: '', typed: {} },
-    { id: 'tool-tig', tool: 'tig-torch', note: 'gas lens, 1.6 and 2.4 mm tungstens', typed: {} },
-    { id: 'tool-argon', tool: 'shield-gas', note: 'argon, 20 litre bottle', typed: {} },
+    { id: 'tool-tig', tool: 'tig-torch', note: 'gas lens', typed: {} },
     { id: 'tool-crayons', tool: 'crayons', note: '65, 120 and 200 °C', typed: {} },
+  ],
+  fillers: [
+    bareRods('tig-steel', 'ER70S-6', '1.6', 1.4),
+    bareRods('tig-316', 'ER316L', '1.6', 0.6),
+    bareRods('tig-309', 'ER309L', '2.4', 0.3),
+    bareRods('tig-5356', 'ER5356', '2.4', 0.8),
+  ],
+  bottles: [
+    {
+      id: 'argon-20',
+      gas: 'argon',
+      size_l: 20,
+      pressure_bar: 90,
+      left_kg: null,
+      note: 'in the cage',
+      typed: {},
+    },
+  ],
+  tungstens: [
+    { id: 'gold-16', kind: 'lanthanated', size: '1.6', count: 4, note: '', typed: {} },
+    { id: 'gold-24', kind: 'lanthanated', size: '2.4', count: 6, note: '', typed: {} },
   ],
 };

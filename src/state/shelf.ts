@@ -1,13 +1,23 @@
 import { BLANK_POINT, blankMachine, blankSupply, blankTin } from '@core/formats/blankKit';
 import type { AnyItemEdit, ItemOf, ShelfName } from '@core/formats/paths';
-import type { CordItem, LeadSet, Tin, Tool } from '@core/formats/kit';
+import type { Bottle, CordItem, FillerItem, LeadSet, Tin, Tool, Tungsten } from '@core/formats/kit';
 import { LONGEST, MOST_ITEMS } from '@core/formats/limits';
 import { newId } from './ids';
 import { editKitAt, editKitWithUndo, notify, useApp } from './store';
 
 /** The shelves of the kit, and what lies on them. */
 export type { ShelfName as Shelf, ItemOf as Item };
-export const SHELVES: readonly ShelfName[] = ['machines', 'supplies', 'cords', 'leads', 'tins', 'tools'];
+export const SHELVES: readonly ShelfName[] = [
+  'machines',
+  'supplies',
+  'cords',
+  'leads',
+  'tins',
+  'tools',
+  'fillers',
+  'bottles',
+  'tungstens',
+];
 
 /** What a new item starts as: the commonest of its kind, so that a first plan is a few presses away. */
 const STARTS: { [S in ShelfName]: (id: string) => ItemOf<S> } = {
@@ -27,6 +37,26 @@ const STARTS: { [S in ShelfName]: (id: string) => ItemOf<S> } = {
   cords: (id): CordItem => ({ id, name: 'New cord', length_m: 25, size: 'mm2-2.5', typed: {} }),
   leads: (id): LeadSet => ({ id, name: 'New leads', length_m: 5, size: 'mm2-25', typed: {} }),
   tools: (id): Tool => ({ id, tool: 'magnet', note: '', typed: {} }),
+  fillers: (id): FillerItem => ({
+    id,
+    cls: 'ER70S-6',
+    as: 'reel',
+    size: '0.8',
+    printed: '',
+    left_kg: null,
+    note: '',
+    typed: {},
+  }),
+  bottles: (id): Bottle => ({
+    id,
+    gas: 'argon',
+    size_l: 20,
+    pressure_bar: null,
+    left_kg: null,
+    note: '',
+    typed: {},
+  }),
+  tungstens: (id): Tungsten => ({ id, kind: 'lanthanated', size: '2.4', count: null, note: '', typed: {} }),
   tins: (id): Tin => blankTin(id, 'E7018', '3/32'),
 };
 

@@ -44,7 +44,7 @@ export function SectionPicture({
   const turn = turnFor(joint.kind, position);
   const section = turned(flat, turn);
   const HEIGHT = beads.length > 0 ? BEADS_HEIGHT : PLAIN_HEIGHT;
-  const bounds = beads.length > 0 ? closeTo(section.weld, section.bounds) : section.bounds;
+  const bounds = beads.length > 0 ? closeTo(section.weld.flat(), section.bounds) : section.bounds;
   const scale = Math.min((width - 2 * MARGIN) / bounds.width, (HEIGHT - 2 * MARGIN) / bounds.height);
   const x = (mm: number) => (width - bounds.width * scale) / 2 + (mm - bounds.left) * scale;
   const y = (mm: number) => (HEIGHT - bounds.height * scale) / 2 + (mm - bounds.top) * scale;
@@ -75,16 +75,17 @@ export function SectionPicture({
             strokeWidth={1.5}
           />
         ))}
-        {section.weld.length > 0 && beads.length === 0 && (
-          <Path d={path(section.weld)} fill={palette.state.tight} stroke={palette.ink} strokeWidth={1} />
-        )}
+        {beads.length === 0 &&
+          section.weld.map((filled, n) => (
+            <Path key={n} d={path(filled)} fill={palette.state.tight} stroke={palette.ink} strokeWidth={1} />
+          ))}
         {/* The first bead lies uppermost, so that its face shows where later ones lie round it. */}
         {beads
           .map((bead, n) => ({ bead, n }))
           .reverse()
           .map(({ bead, n }) => (
             <Path
-              key={`${bead.layer} ${bead.place}`}
+              key={`${bead.face} ${bead.layer} ${bead.place}`}
               d={path(bead.drawn.map(turn))}
               strokeLinejoin="round"
               fill={n === marked ? palette.act : n % 2 === 0 ? palette.state.tight : palette.state.snug}
@@ -94,7 +95,7 @@ export function SectionPicture({
           ))}
         {beads.map((bead, n) => (
           <SvgText
-            key={`${bead.layer} ${bead.place}`}
+            key={`${bead.face} ${bead.layer} ${bead.place}`}
             x={x(turn(bead.at)[0])}
             y={y(turn(bead.at)[1]) + 5}
             fill={n === marked ? palette.onAct : palette.onState}
@@ -159,8 +160,8 @@ function turned(section: Section, turn: Turn): Section {
     outline: part.outline.map(turn),
     at: turn(part.at),
   }));
-  const weld = section.weld.map(turn);
-  const points = [...parts.flatMap(({ outline }) => outline), ...weld];
+  const weld = section.weld.map((filled) => filled.map(turn));
+  const points = [...parts.flatMap(({ outline }) => outline), ...weld.flat()];
   const xs = points.map(([px]) => px);
   const ys = points.map(([, py]) => py);
   const [left, top] = [Math.min(...xs), Math.min(...ys)];

@@ -27,6 +27,7 @@ export const DILUTION_DOUBT = { typed: 5, least: 5, most: 70, source: OUR_JUDGEM
 export const BASE_MELTED = {
   root: 1,
   hot: 0.5,
+  back: 0.5,
   fill: 0.35,
   cap: 0.3,
   single: 1,

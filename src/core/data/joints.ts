@@ -41,6 +41,10 @@ export interface JointTraits {
   trench: boolean;
   /** The arc stands down between walls that gather the field. */
   walled: boolean;
+  /** Filled from both faces in turn, the root cut out from the second. */
+  twoFaced: boolean;
+  /** Its face may be left standing, ground or left flush. */
+  capped: boolean;
   /** Laid over a plate's face, bead over half of a bead. */
   overlay: boolean;
   /** Upright on a flange: the shrinking lifts its edges and bows it. */
@@ -73,6 +77,8 @@ const joint = (row: Pick<JointTraits, 'name' | 'shape'> & Partial<JointTraits>):
   butt: false,
   trench: false,
   walled: false,
+  twoFaced: false,
+  capped: false,
   overlay: false,
   lifts: false,
   root: 'corner',
@@ -85,7 +91,15 @@ const joint = (row: Pick<JointTraits, 'name' | 'shape'> & Partial<JointTraits>):
 const fillet = (row: Pick<JointTraits, 'name' | 'shape'> & Partial<JointTraits>): JointTraits =>
   joint({ fillet: true, sizes: ['leg_mm'], ...row });
 const butt = (row: Pick<JointTraits, 'name'> & Partial<JointTraits>): JointTraits =>
-  joint({ butt: true, trench: true, place: 'root', piece: 'two-plates', shape: BUTT_SHAPE, ...row });
+  joint({
+    butt: true,
+    trench: true,
+    capped: true,
+    place: 'root',
+    piece: 'two-plates',
+    shape: BUTT_SHAPE,
+    ...row,
+  });
 const holes = (row: Pick<JointTraits, 'name' | 'sizes'> & Partial<JointTraits>): JointTraits =>
   joint({ run: 'holes', shape: CORNER_SHAPE, ...row });
 
@@ -99,6 +113,14 @@ export const JOINTS = {
     groove: true,
     walled: true,
     root: 'face',
+    sizes: ['rootFace_mm', 'includedAngle_deg'],
+  }),
+  'double-v': butt({
+    name: 'Double V butt',
+    groove: true,
+    walled: true,
+    twoFaced: true,
+    root: 'none',
     sizes: ['rootFace_mm', 'includedAngle_deg'],
   }),
   'outside-corner': joint({ name: 'Outside corner', shape: CORNER_SHAPE }),
@@ -133,6 +155,7 @@ export const JOINTS = {
     fitUp: false,
     trench: true,
     walled: true,
+    capped: true,
     place: 'root',
     shape: BUTT_SHAPE,
   }),

@@ -150,6 +150,8 @@ export const HELD_UP_ROD = { mm: 3.3, source: PRACTICE } as const;
 export const HAND_BEHIND_ROD = { mm: 150, bentShare: 0.5, source: OUR_JUDGEMENT } as const;
 /** A square butt thicker than this is worth a bevel where the arc does not go through. */
 export const BEVEL_FROM = { mm: 3, source: PRACTICE } as const;
+/** A plate thicker than this is worth bevelling from both faces, where both are reached. */
+export const BOTH_BEVELS_FROM = { mm: 16, source: PRACTICE } as const;
 
 /** How far beyond its printed range a rod is held by a hand, as a share of the end that is passed. */
 export const HELD_BEYOND_RANGE = { value: 0.12, source: PRACTICE } as const;

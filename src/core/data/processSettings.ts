@@ -1,5 +1,6 @@
 import type { Range } from '../units/range';
 import { memoryOf, OUR_JUDGEMENT, PRACTICE, type Source } from '../units/sources';
+import type { BareFillerId } from './bareFillers';
 import type { FamilyId } from './families';
 import type { MetalGroup } from './metals';
 import type { Rows } from '../units/rows';
@@ -280,18 +281,18 @@ export const TABLED: Readonly<Record<'tig' | 'gas-wire' | 'cored-wire', readonly
   'cored-wire': ['carbon'],
 };
 
-/** Bare filler by process; null where there is none of that kind. */
-export interface BareFiller {
-  tig: string;
-  'gas-wire': string;
-  'cored-wire': string | null;
-}
-const bare = (tig: string, wired = tig, cored: string | null = null): BareFiller => ({
-  tig,
-  'gas-wire': wired,
-  'cored-wire': cored,
+/** Bare filler by process, the usual first; empty where there is none of that kind. */
+export type BareFiller = Readonly<Record<'tig' | 'gas-wire' | 'cored-wire', readonly BareFillerId[]>>;
+const bare = (tig: BareFillerId, wired = tig, cored?: BareFillerId): BareFiller => ({
+  tig: [tig],
+  'gas-wire': [wired],
+  'cored-wire': cored === undefined ? [] : [cored],
 });
-const STEEL = bare('ER70S-2 or ER70S-6', 'ER70S-6', 'E71T-11');
+const STEEL: BareFiller = {
+  tig: ['ER70S-2', 'ER70S-6'],
+  'gas-wire': ['ER70S-6'],
+  'cored-wire': ['E71T-11'],
+};
 /** For what a covered rod would be (AWS A5.7, A5.9, A5.10, A5.14, A5.15, A5.18, A5.20 and A5.22). */
 export const BARE_FILLER: Readonly<Partial<Record<RodClassId, BareFiller>>> = {
   E6010: STEEL,
@@ -335,5 +336,5 @@ export const BARE_ONLY: Readonly<Partial<Record<FamilyId, BareFiller>>> = {
   'al-5xxx': bare('ER5356'),
 };
 /** Sheet to here takes the single-pass self-shielded wire. */
-export const SINGLE_PASS_WIRE = 'E71T-GS';
+export const SINGLE_PASS_WIRE: BareFillerId = 'E71T-GS';
 export const FILLER_SOURCE = memoryOf('AWS A5.9, A5.10, A5.14, A5.18, A5.20 and A5.22');

@@ -168,6 +168,8 @@ export function blankJob(id: string, createdAt: string): Job {
       padWidth_mm: null,
       padHeight_mm: null,
       backing: null,
+      cap: null,
+      back: null,
     },
     power: blankPower(),
     rod: blankRod(),

@@ -1,7 +1,17 @@
 import type { Input, Kit, Machine, Supply, Tin } from './kit';
 
 /** Nothing on the truck. */
-export const EMPTY_KIT: Kit = { machines: [], supplies: [], tins: [], cords: [], leads: [], tools: [] };
+export const EMPTY_KIT: Kit = {
+  machines: [],
+  supplies: [],
+  tins: [],
+  cords: [],
+  leads: [],
+  tools: [],
+  fillers: [],
+  bottles: [],
+  tungstens: [],
+};
 
 /** A machine of which nothing but the kind is known. */
 export const blankMachine = (id: string, name: string): Machine => ({

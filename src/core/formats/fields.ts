@@ -24,6 +24,7 @@ import {
   type QuantityKind,
   type UnitSystem,
 } from '../units/kinds';
+import { BOTTLE_SIZE, PRESSURE, STOCK_MASS } from '../units/kindsOfStock';
 import { formatQuantity } from '../units/format';
 import { parseQuantity, type ReadQuantity } from '../units/parse';
 import { ok, refuse, type Result } from '../units/result';
@@ -136,6 +137,11 @@ export const NUMBER_FIELDS = {
   'supply.rating_kW': field('Generator, running kW', REAL_POWER, 0.5, 500, 5),
   'cord.length_m': field('Length', DISTANCE, 0.5, 500, 25),
   'leads.length_m': field('Length of each lead', DISTANCE, 0.5, 200, 5),
+  'filler.left_kg': field('Left of it', STOCK_MASS, 0, 500, 5),
+  'bottle.size_l': field('Bottle holds', BOTTLE_SIZE, 0.3, 100, 20),
+  'bottle.pressure_bar': field('Gauge reads', PRESSURE, 0, 350, 150),
+  'bottle.left_kg': field('CO2 left, by weighing', STOCK_MASS, 0, 60, 6),
+  'tungsten.count': field('Tungstens left', COUNT, 0, 500, 5),
   'tin.count': field('Rods left', COUNT, 0, 5000, 20),
   'tin.low_A': field('Packet, low amps', CURRENT, 5, 500, 60),
   'tin.high_A': field('Packet, high amps', CURRENT, 5, 600, 120),

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { BACKINGS } from '../data/backing';
 import { CABLE_IDS } from '../data/cables';
+import { BACKS, CAPS } from '../data/finish';
 import { COATING_IDS, COATING_LOOK_IDS } from '../data/coatings';
 import { FAMILY_IDS } from '../data/families';
 import { METHOD_IDS, RESTRAINTS } from '../data/heatIds';
@@ -127,6 +128,9 @@ export const Job = z.object({
     padHeight_mm: optionalNumber('joint.padHeight_mm'),
     /** What lies behind the seam. */
     backing: z.enum(idsOf(BACKINGS)).nullable(),
+    /** What becomes of its face, and what is done from the other side; null: left standing, and nothing. */
+    cap: z.enum(idsOf(CAPS)).nullable(),
+    back: z.enum(idsOf(BACKS)).nullable(),
   }),
   power: z.object({
     machineId: z.string().max(120).nullable(),

@@ -1,6 +1,8 @@
 import { z } from 'zod';
+import { BARE_FILLER_IDS, BARE_SIZES } from '../data/bareFillers';
 import { BREAKER_IDS } from '../data/breakers';
 import { CABLE_IDS } from '../data/cables';
+import { GAS_IDS, TUNGSTEN_KINDS, TUNGSTEN_SIZES } from '../data/gases';
 import { DIAL_IDS, FUELS, HELPS, LIES, MACHINE_TYPE_IDS } from '../data/machines';
 import { ARC_PROCESSES } from '../data/processIds';
 import { POLES, ROD_CLASS_IDS } from '../data/rods';
@@ -145,6 +147,46 @@ export const Tool = z.object({
 });
 export type Tool = z.infer<typeof Tool>;
 
+/** Wire on a reel, or bare rods, of one class and size. */
+export const FillerItem = z.object({
+  id: idText,
+  cls: z.enum(BARE_FILLER_IDS),
+  as: z.enum(['reel', 'rods']),
+  size: z.enum(BARE_SIZES),
+  /** The word on it, as it was typed. */
+  printed: z.string().max(LONGEST.printed),
+  left_kg: optionalNumber('filler.left_kg'),
+  note: z.string().max(LONGEST.note),
+  typed: typedTexts,
+});
+export type FillerItem = z.infer<typeof FillerItem>;
+
+/** A bottle of gas. */
+export const Bottle = z.object({
+  id: idText,
+  gas: z.enum(GAS_IDS),
+  /** Litres of water it holds. */
+  size_l: optionalNumber('bottle.size_l'),
+  /** What its gauge reads. */
+  pressure_bar: optionalNumber('bottle.pressure_bar'),
+  /** Of CO2, which is liquid: its gauge says nothing. */
+  left_kg: optionalNumber('bottle.left_kg'),
+  note: z.string().max(LONGEST.note),
+  typed: typedTexts,
+});
+export type Bottle = z.infer<typeof Bottle>;
+
+/** Tungstens of one kind and size. */
+export const Tungsten = z.object({
+  id: idText,
+  kind: z.enum(idsOf(TUNGSTEN_KINDS)),
+  size: z.enum(TUNGSTEN_SIZES),
+  count: optionalNumber('tungsten.count'),
+  note: z.string().max(LONGEST.note),
+  typed: typedTexts,
+});
+export type Tungsten = z.infer<typeof Tungsten>;
+
 /** Everything on the truck. */
 export const Kit = z.object({
   machines: z.array(Machine).max(MOST_ITEMS.machines),
@@ -153,5 +195,8 @@ export const Kit = z.object({
   cords: z.array(CordItem).max(MOST_ITEMS.cords),
   leads: z.array(LeadSet).max(MOST_ITEMS.leads),
   tools: z.array(Tool).max(MOST_ITEMS.tools),
+  fillers: z.array(FillerItem).max(MOST_ITEMS.fillers),
+  bottles: z.array(Bottle).max(MOST_ITEMS.bottles),
+  tungstens: z.array(Tungsten).max(MOST_ITEMS.tungstens),
 });
 export type Kit = z.infer<typeof Kit>;

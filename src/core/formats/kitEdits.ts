@@ -9,7 +9,17 @@ import { changesBetween, sameValue } from './changes';
  */
 
 type AnyItem = { id: string };
-const SHELVES: readonly (keyof Kit)[] = ['machines', 'supplies', 'tins', 'cords', 'leads', 'tools'];
+const SHELVES: readonly (keyof Kit)[] = [
+  'machines',
+  'supplies',
+  'tins',
+  'cords',
+  'leads',
+  'tools',
+  'fillers',
+  'bottles',
+  'tungstens',
+];
 
 const shelfOf = (kit: Kit, shelf: string): readonly AnyItem[] =>
   (SHELVES as readonly string[]).includes(shelf) ? kit[shelf as keyof Kit] : [];

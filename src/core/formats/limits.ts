@@ -18,6 +18,9 @@ export const MOST_ITEMS = {
   cords: 50,
   leads: 50,
   tools: 100,
+  fillers: 100,
+  bottles: 50,
+  tungstens: 50,
 } as const;
 
 /** Most that is written down of one tin. */

@@ -41,6 +41,9 @@ function mapShelves(
     leads: change(kit.leads, 'leads'),
     tins: change(kit.tins, 'tins'),
     tools: change(kit.tools, 'tools'),
+    fillers: change(kit.fillers, 'fillers'),
+    bottles: change(kit.bottles, 'bottles'),
+    tungstens: change(kit.tungstens, 'tungstens'),
   };
 }
 

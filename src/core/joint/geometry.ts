@@ -67,7 +67,13 @@ export const isUneven = ({ ratio }: Pick<JointGeometry, 'ratio'>): boolean => ra
  */
 export const canBeBacked = ({ kind, ratio }: Pick<JointGeometry, 'kind' | 'ratio'>): boolean => {
   const traits = jointTraits(kind);
-  return traits?.fitUp === true && (traits.butt || !isUneven({ ratio }));
+  return traits?.fitUp === true && !traits.twoFaced && (traits.butt || !isUneven({ ratio }));
+};
+
+/** Part of it is laid from the other face. */
+export const fromBothFaces = ({ kind, back }: Pick<Job['joint'], 'kind' | 'back'>): boolean => {
+  const traits = jointTraits(kind);
+  return traits?.twoFaced === true || (traits?.butt === true && back === 'gouged');
 };
 
 /** The joint of a job, with its leg and its weld section worked out where they can be. */

@@ -101,7 +101,7 @@ describe('geometry', () => {
       const j = joint({ kind, thicknessA_mm: 4, thicknessB_mm: 8, sameThickness: false, gap_mm: 1 });
       const section = sectionOf(j, jointGeometry(j));
       expect(section?.parts).toHaveLength(kind === 'pad' || kind === 'gouge' ? 1 : 2);
-      for (const [x, y] of section?.weld ?? []) {
+      for (const [x, y] of section?.weld.flat() ?? []) {
         expect(x).toBeGreaterThanOrEqual((section?.bounds.left ?? 0) - 1e-9);
         expect(y).toBeLessThanOrEqual((section?.bounds.top ?? 0) + (section?.bounds.height ?? 0) + 1e-9);
       }

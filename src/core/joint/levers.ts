@@ -1,5 +1,5 @@
 import { jointTraits } from '../data/joints';
-import { BEVEL_FROM, isSheet } from '../data/limits';
+import { BEVEL_FROM, BOTH_BEVELS_FROM, isSheet } from '../data/limits';
 import { inWords } from '../units/format';
 import type { Change, ChangeMaker } from '../judge/change';
 import { canBeBacked, leastFillet_mm } from './geometry';
@@ -31,6 +31,40 @@ export const bevelChange: ChangeMaker = ({ job, joint }) =>
         },
       ]
     : [];
+
+/** Bevels from both faces, where both are reached: half the weld metal, and it pulls to neither side. */
+export const bothBevelsChange: ChangeMaker = ({ job, joint }) =>
+  job.joint.kind === 'v-butt' &&
+  job.look.access === 'both' &&
+  joint.thin_mm !== null &&
+  joint.thin_mm >= BOTH_BEVELS_FROM.mm
+    ? [
+        {
+          id: 'double-v',
+          title: 'Bevel it from both faces',
+          cost: 'grinding, and turning it over',
+          edits: [{ path: 'joint.kind', value: 'double-v' }],
+        },
+      ]
+    : [];
+
+/** The root cut out from behind and a run laid there, where the back is reached. */
+export const backRunChange: ChangeMaker = ({ job }) => {
+  const traits = jointTraits(job.joint.kind);
+  return traits?.butt === true &&
+    !traits.twoFaced &&
+    job.look.access === 'both' &&
+    job.joint.back !== 'gouged'
+    ? [
+        {
+          id: 'back-run',
+          title: 'Gouge out the root from behind and lay a run',
+          cost: 'a disc, and turning it over',
+          edits: [{ path: 'joint.back', value: 'gouged' }],
+        },
+      ]
+    : [];
+};
 
 /** Something behind a thin seam, where its back can be reached. */
 export const backingChanges: ChangeMaker = ({ joint }): Change[] =>

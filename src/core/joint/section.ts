@@ -1,13 +1,14 @@
 import type { Job } from '../formats/job';
 import type { JointGeometry } from './geometry';
-import { fillRegion, outlineOf } from './region';
+import { fillBack, fillRegion, outlineOf } from './region';
 import { JOINT_SHAPES } from './shapes';
 import type { Part, Point } from './shapes/shape';
 
 /** A joint cut across, as outlines in millimetres; y grows downwards. */
 export interface Section {
   parts: readonly Part[];
-  weld: readonly Point[];
+  /** What is filled, from each face that it is filled from. */
+  weld: readonly (readonly Point[])[];
   bounds: { left: number; top: number; width: number; height: number };
 }
 
@@ -22,13 +23,17 @@ export function sectionOf(joint: Job['joint'], geometry: JointGeometry): Section
   const a = joint.thicknessA_mm ?? thin_mm;
   const b = (joint.sameThickness ? joint.thicknessA_mm : joint.thicknessB_mm) ?? thick_mm;
   const region = fillRegion(joint, geometry);
+  const back = fillBack(joint, geometry);
   const reach = Math.max(REACH * Math.max(a, b), LEAST_REACH_mm);
   const parts = JOINT_SHAPES[kind].parts({ joint, thin_mm, a, b, gap: geometry.gap_mm ?? 0, reach, region });
-  return framed(parts, region ? outlineOf(region) : []);
+  return framed(
+    parts,
+    [region, back?.region].flatMap((filled) => (filled ? [outlineOf(filled)] : [])),
+  );
 }
 
-function framed(parts: Section['parts'], weld: readonly Point[]): Section {
-  const points = [...parts.flatMap((part) => part.outline), ...weld];
+function framed(parts: Section['parts'], weld: Section['weld']): Section {
+  const points = [...parts.flatMap((part) => part.outline), ...weld.flat()];
   const xs = points.map(([x]) => x);
   const ys = points.map(([, y]) => y);
   const [left, top] = [Math.min(...xs), Math.min(...ys)];

@@ -28,6 +28,10 @@ const kitOf = (machine: Partial<Kit['machines'][number]>): Kit => ({
     ...DEMO_KIT.tools.filter(({ tool: id }) => id !== 'tig-torch' && id !== 'shield-gas'),
     ...(['tig-torch', 'shield-gas', 'solid-wire', 'cored-wire'] as const).map(tool),
   ],
+  bottles: [
+    ...DEMO_KIT.bottles,
+    { id: 'mix', gas: 'mix-20', size_l: 20, pressure_bar: 150, left_kg: null, note: '', typed: {} },
+  ],
 });
 const WIRE = kitOf({});
 /** A T-fillet of bright mild steel indoors, all questions answered. */
@@ -137,7 +141,7 @@ describe('a job by another process', () => {
       'joint.gap_mm': 0,
       'look.access': 'one-side',
     });
-    expect(plan.set?.filler).toMatch(/^ER3(08|16)L$/);
+    expect(plan.set?.fillers[0]).toMatch(/^ER3(08|16)L$/);
     expect(plan.set?.purge_l_min).toMatchObject({ low: 4, high: 6 });
     expect(plan.steps[0]?.cautions.join()).toMatch(/takes the air/);
     expect(plan.steps[0]?.cautions.join()).not.toMatch(/[Ss]lag/);
@@ -149,7 +153,7 @@ describe('a job by another process', () => {
     const assessment = assess(bracket(sea), WIRE);
     expect(makePlan(assessment).verdict).toBe('stopped');
     const plan = planBy(assessment, 'tig');
-    expect(plan.set).toMatchObject({ filler: 'ER5356', pole: 'AC' });
+    expect(plan.set).toMatchObject({ fillers: ['ER5356'], pole: 'AC' });
     expect(plan.verdict).toBe('ready');
     expect(betterBy(assessment)?.process).toMatch(/tig|gas-wire/);
   });

@@ -4,7 +4,8 @@ import { TABLED } from '../data/processSettings';
 import { soundMachine } from '../formats/checkKit';
 import { chooseProcess } from '../process/processes';
 import type { Candidate } from '../process/rank';
-import type { ArcBy, OtherArc, SetFor } from '../process/settings/arcBy';
+import { fillersFor, type ArcBy, type OtherArc, type SetFor } from '../process/settings/arcBy';
+import { sizesOnHand } from '../process/settings/stock';
 import { limitsBy, type LimitBy, type MachineFor } from '../process/settings/limitsBy';
 import { settingsBy } from '../process/settings/settings';
 import { permittedDuty } from '../power/duty';
@@ -57,14 +58,16 @@ export function planBy(assessment: Assessment, process: OtherArc): PlanBy {
   const { stops, open, techniques } = gateHalts(assessment);
   const told = mayTell(situation);
   const candidate = chooseProcess(situation).candidates.find(({ id }) => id === process) as Candidate;
-  const where = whereOf(situation);
+  const where = whereOf(situation, process);
   const tabled = isTabled(process, situation);
   const refused = told && !takes(candidate);
   const found = told && tabled && !refused && where ? settingsBy(process, where) : null;
   // Without a filler that the app knows there is nothing to set.
-  const set = found?.filler === null ? null : found;
+  const set = found?.fillers.length === 0 ? null : found;
   const limits =
-    set && where ? limitsBy(candidate, set, where, machineFor(situation, set), situation.system) : [];
+    set && where
+      ? limitsBy(candidate, set, where, machineFor(situation, set), situation.kit, situation.system)
+      : [];
   const shut = [
     ...passedLimits(assessment.rooms.filter(({ id }) => WHATEVER_PROCESS.includes(id))),
     ...limits.filter(({ state }) => state === 'none').map(limitHalt),
@@ -168,12 +171,10 @@ function mayTell({ withheld, job, wants }: Situation): boolean {
   return onlyNoRod && whyWithheld({ job, wants: { ...wants, verdict: 'yes' } }) === null;
 }
 
-function whereOf({
-  joint,
-  wants,
-  job,
-  length_mm,
-}: Reads<'joint' | 'wants' | 'job' | 'length_mm'>): SetFor | null {
+function whereOf(
+  { joint, wants, job, length_mm, kit }: Reads<'joint' | 'wants' | 'job' | 'length_mm' | 'kit'>,
+  process: OtherArc,
+): SetFor | null {
   const long_mm = length_mm ?? joint.length_mm;
   if (long_mm === null) return null;
   return {
@@ -185,6 +186,7 @@ function whereOf({
     carriesLoad: job.rod.duty !== 'nothing',
     oneSided: job.look.access !== 'both',
     pipe_mm: job.joint.pipeDiameter_mm,
+    onHand: sizesOnHand(process, fillersFor(process, wants), kit),
   };
 }
 

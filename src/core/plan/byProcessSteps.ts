@@ -1,3 +1,4 @@
+import { SINGLE_PASS_WIRE } from '../data/processSettings';
 import { OF_COVERING } from '../data/metals';
 import type { ArcBy } from '../process/settings/arcBy';
 import { counted, inWords, span, trimmed } from '../units/format';
@@ -92,7 +93,7 @@ function settingsOf(set: ArcBy, system: UnitSystem): Step['settings'] {
     ...(feed_m_min ? [{ label: 'Wire feed', value: feed(feed_m_min, system) }] : []),
     {
       label: set.process === 'tig' ? 'Filler' : 'Wire',
-      value: `${set.filler ?? 'as the metal asks: a supplier knows'}, ${thin(set.filler_mm, set.process, system)}`,
+      value: `${fillersInWords(set.fillers)}, ${thin(set.filler_mm, set.process, system)}`,
     },
     ...(tungsten ? [{ label: 'Tungsten', value: thin(tungsten.diameter_mm, 'tig', system) }] : []),
     ...(stickOut_mm ? [{ label: 'Tip to work', value: reach(stickOut_mm, system) }] : []),
@@ -103,6 +104,10 @@ function settingsOf(set: ArcBy, system: UnitSystem): Step['settings'] {
     ...(set.upright ? [{ label: 'Way', value: set.upright === 'up' ? 'upwards' : 'downwards' }] : []),
   ];
 }
+
+/** Fillers that serve, the usual first; a single-pass wire is called so. */
+const fillersInWords = (fillers: ArcBy['fillers']): string =>
+  fillers.map((id) => (id === SINGLE_PASS_WIRE ? `${id}, single pass,` : id)).join(' or ');
 
 const POLE: Readonly<Record<ArcBy['pole'], string>> = {
   DCEP: 'electrode positive (DCEP)',

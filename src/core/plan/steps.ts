@@ -221,6 +221,9 @@ function after(situation: Situation): Step {
   return step('Afterwards', {
     actions: [
       ...(joint.backing === null ? [] : [BACKED[joint.backing].after]),
+      ...(jointTraits(job.joint.kind)?.capped && job.joint.cap === 'ground'
+        ? ['Grind the face flush, along the way it is loaded, not across it; no dish below the plate.']
+        : []),
       'Chip, brush and look: cracks none, craters full, undercut under 1 mm. Local code decides.',
       ...coolingWords(situation),
       ...(cracksLate ? ['Look again after 24 to 48 hours: hydrogen cracks come late.'] : []),

@@ -1,4 +1,7 @@
+import { TURN_AFTER } from '../data/finish';
+import { jointTraits } from '../data/joints';
 import { rodClass } from '../data/rods';
+import { fromBothFaces } from '../joint/geometry';
 import { ROD_SIZES } from '../data/rodSizes';
 import { AIMS } from '../data/words';
 import { passCount, rodsByKind } from '../rods/beads';
@@ -29,6 +32,7 @@ const PASS_NAMES: Record<PassRole, string> = {
   single: 'The pass',
   root: 'Root',
   hot: 'Hot pass',
+  back: 'First from the back',
   fill: 'Fill',
   cap: 'Cap',
 };
@@ -51,7 +55,7 @@ function runsInWords(situation: Situation): string[] {
 
 /** The step at the arc: settings, passes, runs and what to watch. */
 export function weld(situation: Situation): Step[] {
-  const { beads, rod, timeline, aim, joint, rest_s, system, settings } = situation;
+  const { beads, rod, timeline, aim, joint, rest_s, system, settings, job } = situation;
   if (!beads || !rod || !timeline) return [];
   const say = inWords(system);
   const row = rodClass(rod.value.rodClass);
@@ -107,9 +111,19 @@ export function weld(situation: Situation): Step[] {
         ...(passes > 1
           ? ['Chip and brush to bright between passes; each bead overlaps the last by a third to a half.']
           : []),
+        ...(jointTraits(job.joint.kind)?.twoFaced
+          ? [`Turn it over after every ${TURN_AFTER} beads: each face pulls the other back.`]
+          : []),
         ...between.actions,
       ],
-      holds: between.holds,
+      holds: [
+        ...(fromBothFaces(job.joint)
+          ? [
+              'Before the first run from the back: gouge or grind the root out to bright sound metal, and look (dye where it counts).',
+            ]
+          : []),
+        ...between.holds,
+      ],
       cautions: beads.oversize
         ? ['The smallest bead this rod lays is bigger than the joint asks: a thinner rod would pull less.']
         : [],

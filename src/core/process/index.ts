@@ -3,3 +3,5 @@ export { chooseProcess } from './processes';
 export type { Candidate, Point } from './rank';
 export { schoolsFor } from './schools';
 export type { OtherArc } from './settings/arcBy';
+export { gasIn_l } from './settings/stock';
+export { readFillerWord, type FillerWord } from './words/fillerWord';

@@ -1,5 +1,8 @@
 import { WIND_ASSUMED_m_s } from '../data/limits';
+import { BARE_FILLERS } from '../data/bareFillers';
 import { NEEDS, type NeedId } from '../data/processIds';
+import type { Kit } from '../formats/kit';
+import { gasIn_l, isLeft } from './settings/stock';
 import type { Job } from '../formats/job';
 import { rankProcesses, type Candidate, type Place } from './rank';
 import { whatWouldChange, type WhatIf } from './whatIf';
@@ -60,7 +63,21 @@ export function windOf({ wind_m_s, place }: Job['look']): Range | null {
 
 function isInKit({ kit, machine }: Reads<'kit' | 'machine'>, need: NeedId): boolean {
   if (need === 'rods') return kit.tins.some(({ count }) => count !== 0);
+  if (STOCKED[need]?.(kit)) return true;
   const { tool } = NEEDS[need];
   // With nothing chosen nothing is shut out for want of it.
   return machine === null || kit.tools.some((item) => item.tool === tool);
 }
+
+/** What stands for a need among reels, rods, tungstens and bottles. */
+const STOCKED: Readonly<Partial<Record<NeedId, (kit: Kit) => boolean>>> = {
+  'shield-gas': ({ bottles }) => bottles.some((bottle) => gasIn_l(bottle) !== 0),
+  'solid-wire': ({ fillers }) =>
+    fillers.some(
+      (item) => item.as === 'reel' && BARE_FILLERS[item.cls].form !== 'self-shielded' && isLeft(item),
+    ),
+  'cored-wire': ({ fillers }) =>
+    fillers.some((item) => BARE_FILLERS[item.cls].form === 'self-shielded' && isLeft(item)),
+  // Nobody carries tungstens without a torch to put them in.
+  'tig-torch': ({ tungstens }) => tungstens.some(({ count }) => count !== 0),
+};

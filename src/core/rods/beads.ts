@@ -3,9 +3,19 @@ import { BEAD_OVERLAP } from '../data/limits';
 import { rodClass, type RodClassId } from '../data/rods';
 import { ROD_SIZES, STUB_mm, type RodSizeId } from '../data/rodSizes';
 import type { MoveId, PositionId } from '../data/words';
-import type { Region } from '../joint/region';
+import { TURN_AFTER } from '../data/finish';
+import type { Back, Region } from '../joint/region';
 import { clamp } from './amps/amps';
-import { intoLayers, profileOf, rolesOf, type LayoutQuestion, type PassRole } from './layout';
+import {
+  backRole,
+  inOrderOf,
+  intoLayers,
+  profileOf,
+  rolesOf,
+  type Face,
+  type LayoutQuestion,
+  type PassRole,
+} from './layout';
 
 /** A rod as it burns in a pass. */
 export interface BurnedRod {
@@ -19,6 +29,8 @@ export interface BurnedRod {
 /** One pass: a bead laid from end to end of the joint, or of the part of it that one kind of rod reaches. */
 export interface Pass {
   role: PassRole;
+  /** The face it is laid from. */
+  face: Face;
   rod: BurnedRod;
   area_mm2: number;
   /** Part of the joint it runs along. */
@@ -114,6 +126,8 @@ export interface BeadQuestion {
   /** Section to fill, mm2, and how it fills where that can be drawn. */
   area_mm2: number;
   region?: Region | null;
+  /** What of it is filled from the other face. */
+  back?: Back | null;
   length_mm: number;
   position?: PositionId | null;
   /** As few and as big as a hand lays them: the metal wants the heat. */
@@ -137,6 +151,58 @@ export interface BeadQuestion {
  * @returns the passes, whose areas add up to the section unless one bead alone is bigger than it
  */
 export function planBeads(question: BeadQuestion): BeadPlan {
+  const { back, area_mm2, count, shares = [] } = question;
+  if (!back) return planFace(question);
+  const front_mm2 = area_mm2 - back.area_mm2;
+  // The welder's own count is shared out by what there is to fill.
+  const own = count == null ? null : Math.max(1, Math.round((count * front_mm2) / area_mm2));
+  const most_mm2 = handLays_mm2(question.rod, question.uneven).largest;
+  const front = { ...question, back: null, area_mm2: front_mm2, count: own, shares: [] };
+  const behind = {
+    ...front,
+    area_mm2: back.area_mm2,
+    region: question.region ? back.region : null,
+    root: null,
+    count:
+      count != null ? Math.max(1, count - (own ?? 0)) : back.oneRun && back.area_mm2 <= most_mm2 ? 1 : null,
+    tackArc_s: 0,
+  };
+  const faces = facesInTurn(planFace(front).passes.length, planFace(behind).passes.length);
+  const sharesOf = (face: Face) =>
+    shares.length === 0 ? [] : faces.flatMap((of, n) => (of === face ? [shares[n] ?? 1] : []));
+  const [one, two] = [
+    planFace({ ...front, shares: sharesOf(1) }),
+    planFace({ ...behind, shares: sharesOf(2) }),
+  ];
+  const turned = two.passes.map((pass, n): Pass => ({ ...pass, face: 2, role: backRole(pass.role, n) }));
+  return {
+    ...one,
+    passes: inOrderOf(faces, one.passes, turned),
+    layout: one.layout &&
+      two.layout && {
+        ...one.layout,
+        back: { region: two.layout.region, areas_mm2: two.layout.areas_mm2, faces },
+      },
+    wanted_mm2: area_mm2,
+    oversize: one.oversize || two.oversize,
+  };
+}
+
+/** Which face each pass is laid from: turned over every few passes where both are to be filled, a run behind a full face last. */
+function facesInTurn(front: number, back: number): Face[] {
+  const faces: Face[] = [];
+  const left = { 1: front, 2: back };
+  const each = 2 * back < front ? Infinity : TURN_AFTER;
+  for (let face: Face = 1; left[1] + left[2] > 0; face = face === 1 ? 2 : 1)
+    for (let n = Math.min(each, left[face]); n > 0; n--) {
+      faces.push(face);
+      left[face]--;
+    }
+  return faces;
+}
+
+/** The passes that are laid from one face. */
+function planFace(question: BeadQuestion): BeadPlan {
   const { rod, area_mm2, length_mm, region = null, root = null, tackArc_s = 0 } = question;
   const main = handLays_mm2(rod, question.uneven);
   // The root takes a bead of its own rod; the rest is the main rod's.
@@ -167,6 +233,7 @@ export function planBeads(question: BeadQuestion): BeadPlan {
     const burned = root && index === 0 ? root : rod;
     return {
       role: roles[index] ?? plainRole(index, areas.length),
+      face: 1,
       rod: burned,
       area_mm2: area,
       from_mm: 0,

@@ -3,11 +3,16 @@ import { areaInside, outlineOf, type Point, type Region } from '../joint/region'
 
 /** Where each pass lies in the section of a joint. */
 
-export type PassRole = 'single' | 'root' | 'hot' | 'fill' | 'cap';
+/** `back`: the first pass from the other face, over the root that was cut out. */
+export type PassRole = 'single' | 'root' | 'hot' | 'back' | 'fill' | 'cap';
+
+/** The face that a pass is laid from: the one the joint is begun on, or the other. */
+export type Face = 1 | 2;
 
 /** One bead in the section. */
 export interface Bead {
   role: PassRole;
+  face: Face;
   /** Layer from the root up, and place in it from its first side on, both from 0. */
   layer: number;
   place: number;
@@ -32,6 +37,8 @@ export interface LayoutQuestion {
   widest_mm: number;
   /** Share of a bead's width that the next one in its layer covers. */
   overlap: number;
+  /** What is filled from the other face, and the face of each pass in the order they are laid; absent where all come from one. */
+  back?: { region: Region; areas_mm2: readonly number[]; faces: readonly Face[] };
 }
 
 /** A bead on its own is about so much wider than the root of its section: a parabola two and a half times as wide as high. */
@@ -163,6 +170,34 @@ function scaledTo(total_mm2: number, areas_mm2: readonly number[]): number[] {
  * The beads fill the region whole and lie beside one another; what one melts of its neighbour is in its width.
  */
 export function layOut(question: LayoutQuestion): Bead[] {
+  const { back } = question;
+  const front = layFace(question);
+  if (!back) return front;
+  const behind = layFace({ ...question, region: back.region, areas_mm2: back.areas_mm2 }).map(
+    (bead, n): Bead => ({
+      ...bead,
+      face: 2,
+      role: backRole(bead.role, n),
+    }),
+  );
+  return inOrderOf(back.faces, front, behind);
+}
+
+/** What a pass from the other face is there for. */
+export const backRole = (role: PassRole, n: number): PassRole =>
+  n === 0 ? 'back' : role === 'hot' ? 'fill' : role;
+
+/** What belongs to either face, in the order the faces are worked on. */
+export function inOrderOf<T>(faces: readonly Face[], front: readonly T[], back: readonly T[]): T[] {
+  const next = { 1: 0, 2: 0 };
+  return faces.flatMap((face) => {
+    const item = (face === 1 ? front : back)[next[face]++];
+    return item === undefined ? [] : [item];
+  });
+}
+
+/** Passes of one face. */
+function layFace(question: LayoutQuestion): Bead[] {
   const { region, overlap } = question;
   const profile = profileOf(region);
   const areas = scaledTo(profile.total_mm2, question.areas_mm2);
@@ -182,6 +217,7 @@ export function layOut(question: LayoutQuestion): Bead[] {
       const over = place === 0 ? 0 : overlap;
       beads.push({
         role: roleOf(layer, layers.length, areas.length),
+        face: 1,
         layer,
         place,
         area_mm2,

@@ -106,6 +106,11 @@ export const SAY_WORDS: readonly SayWord[] = [
     kind('t-fillet'),
   ),
   word('lap(?:ped)?(?: joint| weld)?|over ?lap(?:ping)?|patch|doubler|plate over', 'Lap', kind('lap')),
+  word(
+    'double[- ]v(?:ee)?(?:[- ](?:butt|groove|prep))?|x[- ](?:groove|prep|butt)|v(?:ee)?(?:d|ed)? (?:from )?both (?:sides|faces)',
+    'Double V',
+    kind('double-v'),
+  ),
   word('v[- ](?:butt|groove|prep)|vee(?:d)?(?: out)?|bevel(?:led|ed)?|single vee', 'V butt', kind('v-butt')),
   word('butt(?:ed)?(?: joint| weld)?|end to end|edge to edge', 'Square butt', kind('square-butt')),
   word('outside corner|corner(?: joint)?', 'Outside corner', kind('outside-corner')),

@@ -13,6 +13,7 @@ import { SectionPicture } from '@/ui/SectionPicture';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
 import { BACKINGS, type BackingId } from '@core/data/backing';
+import { BACKS, CAPS, type BackId, type CapId } from '@core/data/finish';
 
 /** Joint: kind, thicknesses, length, fit-up, and the weld it asks for. */
 export function JointStop({ open }: { open: OpenJob }) {
@@ -88,6 +89,26 @@ export function JointStop({ open }: { open: OpenJob }) {
         {traits?.fitUp !== false && <Size open={open} path="joint.gap_mm" label="Widest gap" />}
       </Row>
       <Sizes open={open} of={sizes.filter((size) => OF_THE_WELD.includes(size))} />
+      {traits?.butt && !traits.twoFaced && (
+        <Pick
+          label="From the back"
+          testID="back"
+          options={optionsOf(BACKS)}
+          value={joint.back}
+          proposed="none"
+          onPick={(id: BackId | null) => set('joint.back', id, 'From the back')}
+        />
+      )}
+      {traits?.capped && (
+        <Pick
+          label="Its face"
+          testID="cap"
+          options={optionsOf(CAPS)}
+          value={joint.cap}
+          proposed="proud"
+          onPick={(id: CapId | null) => set('joint.cap', id, 'Face of the weld')}
+        />
+      )}
       {canBeBacked(geometry) && (
         <Pick
           label="Behind the seam"

@@ -7,6 +7,7 @@ import { Act } from '@/ui/Act';
 import { usePalette } from '@/ui/theme/theme';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
+import { BottleForm, FillerForm, TungstenForm } from './GasForms';
 import { MachineForm } from './MachineForm';
 import type { Change } from './parts';
 import { CordForm, LeadsForm, ToolForm } from './SmallForms';
@@ -79,6 +80,18 @@ function formFor(kit: Kit, shelf: Shelf, id: string, change: Change) {
     case 'tins': {
       const tin = find(kit.tins);
       return tin ? <TinForm tin={tin} change={change} /> : null;
+    }
+    case 'fillers': {
+      const filler = find(kit.fillers);
+      return filler ? <FillerForm filler={filler} change={change} /> : null;
+    }
+    case 'bottles': {
+      const bottle = find(kit.bottles);
+      return bottle ? <BottleForm bottle={bottle} change={change} /> : null;
+    }
+    case 'tungstens': {
+      const tungsten = find(kit.tungstens);
+      return tungsten ? <TungstenForm tungsten={tungsten} change={change} /> : null;
     }
     case 'tools': {
       const tool = find(kit.tools);

@@ -5,7 +5,10 @@ import { MACHINE_TYPES } from '@core/data/machines';
 import { TOOLS } from '@core/data/tools';
 import type { Kit } from '@core/formats/kit';
 import { writeKitFile } from '@core/formats/write';
-import { counted, inWords } from '@core/units/format';
+import { counted, formatQuantity, inWords } from '@core/units/format';
+import { STOCK_MASS } from '@core/units/kindsOfStock';
+import { GASES, TUNGSTEN_KINDS } from '@core/data/gases';
+import { gasIn_l } from '@core/process';
 import { ampWindow } from '@core/rods/amps';
 import { tinVerdict } from '@core/rods/keeping';
 import { loadChecks } from '@/state/lazyChecks';
@@ -78,6 +81,46 @@ export function KitPage() {
         rows={kit.tins.map((t) => ({ id: t.id, name: `${t.rodClass} ${t.size}`, note: tinNote(t, now_ms) }))}
       />
       <ShelfList
+        title="Wire and bare rods"
+        shelf="fillers"
+        add="Add a reel, or bare rods"
+        rows={kit.fillers.map(({ id, cls, as, size, left_kg, note }) => ({
+          id,
+          name: `${cls} ${size} mm`,
+          note: [
+            as === 'reel' ? 'reel' : 'bare rods',
+            left_kg === null
+              ? 'how much is left not known'
+              : `${formatQuantity(left_kg, STOCK_MASS, system)} left`,
+            note,
+          ]
+            .filter((w) => w !== '')
+            .join('; '),
+        }))}
+      />
+      <ShelfList
+        title="Gas"
+        shelf="bottles"
+        add="Add a bottle"
+        rows={kit.bottles.map((bottle) => ({
+          id: bottle.id,
+          name: GASES[bottle.gas].name,
+          note: bottleNote(bottle),
+        }))}
+      />
+      <ShelfList
+        title="Tungstens"
+        shelf="tungstens"
+        add="Add tungstens"
+        rows={kit.tungstens.map(({ id, kind, size, count, note }) => ({
+          id,
+          name: `${size} mm`,
+          note: [TUNGSTEN_KINDS[kind], count === null ? '' : `${count} left`, note]
+            .filter((w) => w !== '')
+            .join('; '),
+        }))}
+      />
+      <ShelfList
         title="Tools"
         shelf="tools"
         add="Add a tool"
@@ -101,6 +144,16 @@ function tinNote(tin: Kit['tins'][number], now_ms: number): string {
     window ? `${window.low_A} to ${window.high_A} A by the ${window.by}` : 'no range known',
     state === 'no-clock' || tin.events.length === 0 ? '' : words,
     tin.note,
+  ]
+    .filter((w) => w !== '')
+    .join('; ');
+}
+
+function bottleNote(bottle: Kit['bottles'][number]): string {
+  const left = gasIn_l(bottle);
+  return [
+    left === null ? 'how much is left not known' : `about ${Math.round(left / 10) * 10} l left`,
+    bottle.note,
   ]
     .filter((w) => w !== '')
     .join('; ');

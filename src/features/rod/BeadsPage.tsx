@@ -19,6 +19,7 @@ const ROLE_NAMES: Record<PassRole, string> = {
   single: 'The one pass',
   root: 'Root',
   hot: 'Hot pass',
+  back: 'First from the back',
   fill: 'Fill',
   cap: 'Cap',
 };

@@ -5,6 +5,8 @@ import { ACCESS } from '../../data/words';
 import { inWords, midSentence } from '../../units/format';
 import { exactly } from '../../units/range';
 import { over, unknown, yesNo } from '../../judge/room';
+import { PRACTICE } from '../../units/sources';
+import { fromBothFaces } from '../geometry';
 import type { Assessor } from '../../judge/assessor';
 
 /** Can rod, holder and hand get there at the angle? */
@@ -14,6 +16,13 @@ export const reach: Assessor = {
   stop: 'look',
   assess({ job, rod, system }: Reads<'job' | 'rod' | 'system'>) {
     if (!rod) return null;
+    if (fromBothFaces(job.joint) && job.look.access !== null && job.look.access !== 'both')
+      return yesNo('closed', {
+        now: midSentence(ACCESS[job.look.access]),
+        gap: 'the other face is not reached',
+        until: 'welded from both',
+        reasons: [{ words: 'Part of it is laid from the other face.', source: PRACTICE }],
+      });
     const { access, clearance_mm } = job.look;
     const say = inWords(system).size;
     const length_mm = rod.value.tin?.length_mm ?? ROD_SIZES[rod.value.size].length_mm;

@@ -87,7 +87,8 @@ export const GOUGE: JointShape = {
     const shape = gougeShape(joint);
     if (shape === null) return null;
     return (
-      (gougeArea_mm2(shape) + capArea_mm2(shape.top_mm + CAP_OVERLAP_mm, thin_mm)) * boatShare(joint, shape)
+      (gougeArea_mm2(shape) + capArea_mm2(joint, shape.top_mm + CAP_OVERLAP_mm, thin_mm)) *
+      boatShare(joint, shape)
     );
   },
   region: ({ joint, thin_mm }) => {
@@ -101,7 +102,7 @@ export const GOUGE: JointShape = {
         up < sagitta_mm
           ? Math.sqrt(Math.max(0, radius_mm ** 2 - (radius_mm - up) ** 2))
           : halfChord_mm + ((top_mm / 2 - halfChord_mm) * (up - sagitta_mm)) / straight,
-      cap_mm: capHeight_mm(thin_mm ?? top_mm + CAP_OVERLAP_mm),
+      cap_mm: capHeight_mm(joint, thin_mm ?? top_mm + CAP_OVERLAP_mm),
       lip_mm: CAP_OVERLAP_mm / 2,
     });
   },
@@ -113,7 +114,7 @@ export const GOUGE: JointShape = {
       shape && region
         ? Array.from({ length: 17 }, (_, n): Point => {
             const up = Math.abs(n - 8) / 8;
-            const s = (up * shape.depth_mm) / (shape.depth_mm + capHeight_mm(thin_mm));
+            const s = (up * shape.depth_mm) / (shape.depth_mm + capHeight_mm(joint, thin_mm));
             return region.at(n < 8 ? 0 : 1, s);
           })
         : [];

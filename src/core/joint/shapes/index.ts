@@ -1,5 +1,5 @@
 import type { JointKind } from '../../data/joints';
-import { SQUARE_BUTT, V_BUTT } from './butt';
+import { DOUBLE_V, SQUARE_BUTT, V_BUTT } from './butt';
 import { LAP, RECTANGLE, RING, TEE } from './fillet';
 import { FLARE_BEVEL } from './flare';
 import { GOUGE } from './gouge';
@@ -14,6 +14,7 @@ export const JOINT_SHAPES: Readonly<Record<JointKind, JointShape>> = {
   't-fillet': TEE,
   'square-butt': SQUARE_BUTT,
   'v-butt': V_BUTT,
+  'double-v': DOUBLE_V,
   'outside-corner': OUTSIDE_CORNER,
   'flare-bevel': FLARE_BEVEL,
   plug: PLUG,

@@ -13,6 +13,23 @@ export interface Region {
   sides: readonly ['A' | 'B', 'A' | 'B'];
 }
 
+/** What is filled from the other face of a joint. */
+export interface Back {
+  region: Region;
+  area_mm2: number;
+  /** A run over the root, and no groove of its own. */
+  oneRun: boolean;
+}
+
+/** A region as it lies seen from the other face of a plate so thick. */
+export const turnedOver = ({ at, sides }: Region, thick_mm: number): Region => ({
+  at: (u, s) => {
+    const [x, y] = at(u, s);
+    return [x, thick_mm - y];
+  },
+  sides,
+});
+
 /** A part of a section, seen cut. */
 export interface Part {
   label: string;
@@ -50,8 +67,10 @@ export interface JointShape {
   length_mm: (sizes: Pick<Sizes, 'joint' | 'thin_mm'>) => number | null;
   /** Section of weld metal, mean along its length, mm2. */
   area_mm2: (sizes: Sizes) => number | null;
-  /** How the weld fills. */
+  /** How the weld fills, from the face it is begun on. */
   region: (sizes: Sizes) => Region | null;
+  /** What of it is filled from the other face. */
+  back?: (sizes: Sizes) => Back | null;
   /** Its parts, cut across. */
   parts: (cut: Cut) => Part[];
 }
@@ -68,11 +87,15 @@ export const FILLET_BULGE = ((CONVEXITY - 1) * 0.5 * 3) / (2 * Math.SQRT2);
 
 const CAP_HEIGHT_mm = 1.5;
 export const CAP_OVERLAP_mm = 2;
-/** How high a cap stands, mm: never more than half the plate. */
-export const capHeight_mm = (thin_mm: number): number => Math.min(CAP_HEIGHT_mm, thin_mm / 2);
+/** How high a cap is laid, mm: never more than half the plate; nothing where it is filled flush. */
+export const capHeight_mm = ({ cap }: Pick<Job['joint'], 'cap'>, thin_mm: number): number =>
+  cap === 'none' ? 0 : Math.min(CAP_HEIGHT_mm, thin_mm / 2);
 /** Section of a cap over a weld so wide, mm2: a flat parabola. */
-export const capArea_mm2 = (width_mm: number, thin_mm: number | null): number =>
-  (2 / 3) * width_mm * capHeight_mm(thin_mm ?? width_mm);
+export const capArea_mm2 = (
+  joint: Pick<Job['joint'], 'cap'>,
+  width_mm: number,
+  thin_mm: number | null,
+): number => (2 / 3) * width_mm * capHeight_mm(joint, thin_mm ?? width_mm);
 
 /** Area of a flat 45 degree fillet, mm2. */
 export const filletArea_mm2 = (leg_mm: number): number => (leg_mm * leg_mm) / 2;

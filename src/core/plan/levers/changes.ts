@@ -14,7 +14,14 @@ import {
   patternChanges,
   travelChanges,
 } from '../../order/levers';
-import { backingChanges, bevelChange, gapChange, legChanges } from '../../joint/levers';
+import {
+  backingChanges,
+  backRunChange,
+  bevelChange,
+  bothBevelsChange,
+  gapChange,
+  legChanges,
+} from '../../joint/levers';
 import { shelterChange } from '../../process/levers';
 import {
   cableChanges,
@@ -42,6 +49,8 @@ export const CHANGE_MAKERS: readonly ChangeMaker[] = [
   gapChange,
   mixChange,
   bevelChange,
+  bothBevelsChange,
+  backRunChange,
   legChanges,
   backingChanges,
   runsChange,

@@ -6,6 +6,7 @@ import {
   SETTING_WIDTH,
   type BareFiller,
 } from '../../data/processSettings';
+import type { BareFillerId } from '../../data/bareFillers';
 import { metalFamily, type MetalGroup } from '../../data/metals';
 import { jointTraits } from '../../data/joints';
 import { isSheet } from '../../data/limits';
@@ -26,8 +27,8 @@ export type OtherArc = Exclude<OtherProcess, 'braze'>;
 export interface ArcBy {
   process: OtherArc;
   pole: Pole;
-  /** Null where the app knows none of that kind for the metal. */
-  filler: string | null;
+  /** The usual first; empty where the app knows none of that kind for the metal. */
+  fillers: readonly BareFillerId[];
   /** Wire, or the filler rod of TIG. */
   filler_mm: number;
   tungsten: { diameter_mm: number; most_A: number } | null;
@@ -69,6 +70,15 @@ export interface SetFor {
   oneSided: boolean;
   /** Round a pipe: its outside diameter. */
   pipe_mm: number | null;
+  /** Sizes on hand that the settings keep to, mm; empty where none is entered. */
+  onHand: Sizes;
+}
+
+/** What is on hand by its size, mm. */
+export interface Sizes {
+  /** Reels, or rods, of a class that suits. */
+  fillers_mm: readonly number[];
+  tungstens_mm: readonly number[];
 }
 
 /** Thickness that sets the amps: the thin side, a little more beside a thick one, which the arc is held on. */
@@ -83,16 +93,16 @@ export function usual_A(middle_A: number, thin_mm: number): Range {
 }
 
 /** The bare filler that stands for the rod the metals ask for. */
-export function fillerFor(process: OtherArc, { rods, families }: SetFor['wants']): string | null {
+export function fillersFor(process: OtherArc, { rods, families }: SetFor['wants']): readonly BareFillerId[] {
   const [rod] = rods;
   const bare: BareFiller | undefined = rod === undefined ? onlyBare(families) : BARE_FILLER[rod];
-  return bare?.[process] ?? null;
+  return bare?.[process] ?? [];
 }
 
 /** One filler for all that it may be, where no covered rod suits any. */
 function onlyBare(families: readonly FamilyId[]): BareFiller | undefined {
   const found = families.map((family) => BARE_ONLY[family]);
-  return found.every((bare) => bare !== undefined && bare.tig === found[0]?.tig) ? found[0] : undefined;
+  return found.every((bare) => bare !== undefined && bare.tig[0] === found[0]?.tig[0]) ? found[0] : undefined;
 }
 
 /** Section of a flat corner bead, a little convex, mm2. */
@@ -110,6 +120,15 @@ export const purgeFor = ({ joint, wants, oneSided, pipe_mm }: SetFor): Range | n
   if (!burnsBehind(wants) || !oneSided || jointTraits(joint.kind)?.butt !== true) return null;
   return pipe_mm === null ? PURGE.sheet_l_min : PURGE.pipe_l_min;
 };
+
+/** The one of some that lies nearest a size; all of them where none is on hand. */
+export function ofHand<T extends { diameter_mm: number }>(
+  rows: readonly T[],
+  onHand_mm: readonly number[],
+): readonly T[] {
+  const here = rows.filter(({ diameter_mm }) => onHand_mm.includes(diameter_mm));
+  return here.length > 0 ? here : rows;
+}
 
 /** Everything that flows while the arc burns, and before and after it, litres. */
 export const gasUsed_l = (flows: readonly (Range | null)[], arc_min: number): number =>

@@ -1,9 +1,10 @@
-import { SELF_SHIELDED_mm, SHORT_CIRCUIT_mm, TUNGSTEN_SOURCE } from '../../data/processSettings';
+import { SELF_SHIELDED_mm, SHORT_CIRCUIT_mm } from '../../data/processSettings';
 import { inWords, trimmed } from '../../units/format';
 import type { UnitSystem } from '../../units/kinds';
 import { IEC_60974_1, type Source } from '../../units/sources';
 import type { RoomState } from '../../judge/room';
 import type { Candidate } from '../rank';
+import { onFiller, onGas, onTungsten, type Stock } from './stock';
 import type { ArcBy, SetFor } from './arcBy';
 
 /** A limit of a process beside the stick: how it stands, and what to do about it. */
@@ -44,6 +45,7 @@ export function limitsBy(
   set: ArcBy,
   where: SetFor,
   machine: MachineFor | null,
+  kit: Stock,
   system: UnitSystem,
 ): LimitBy[] {
   const ofPlace = points.map(({ about, mark, words, source }): LimitBy => {
@@ -59,7 +61,9 @@ export function limitsBy(
   const all = [
     ...ofPlace,
     ...onThickness(set, where, system),
-    ...onTungsten(set),
+    ...onTungsten(set, kit),
+    ...onFiller(set, kit),
+    ...onGas(set, where, kit),
     ...onMachine(set, machine),
   ];
   const rank = { none: 0, tight: 1, roomy: 2 };
@@ -88,19 +92,6 @@ function onThickness(
       state: shut ? 'none' : 'tight',
       words: `${why} ${shut ? instead : 'Cut a coupon and etch it first.'}`,
       source,
-    },
-  ];
-}
-
-function onTungsten({ tungsten, current_A, pole }: ArcBy): LimitBy[] {
-  if (!tungsten) return [];
-  const { diameter_mm, most_A } = tungsten;
-  return [
-    {
-      title: 'Tungsten',
-      state: current_A.high > most_A ? 'tight' : 'roomy',
-      words: `${trimmed(diameter_mm, 1)} mm stands about ${most_A} A on ${pole}.`,
-      source: TUNGSTEN_SOURCE,
     },
   ];
 }

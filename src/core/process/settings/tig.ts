@@ -16,8 +16,9 @@ import {
   aimFor,
   corner_mm2,
   energyOf,
-  fillerFor,
+  fillersFor,
   forAmps_mm,
+  ofHand,
   uprightFor,
   usual_A,
   burnsBehind,
@@ -42,11 +43,12 @@ export function tigBy(set: SetFor): ArcBy | null {
   const middle_A = amps(set, thin_mm, { root, purged, row });
   const pole = light ? 'AC' : 'DCEN';
   const current_A = usual_A(middle_A, thin_mm);
+  const here = ofHand(TUNGSTENS, set.onHand.tungstens_mm);
   const tungsten =
-    TUNGSTENS.find(
+    here.find(
       ({ usual, diameter_mm }) =>
         current_A.nominal <= usual[pole] && (!root || diameter_mm >= TIG_ROOT.tungsten_mm),
-    ) ?? TUNGSTENS[4];
+    ) ?? (here.at(-1) as (typeof TUNGSTENS)[number]);
   const area_mm2 = joint.leg_mm === null ? joint.area_mm2 : corner_mm2(joint.leg_mm);
   const most_mm2 = light ? TIG_BEAD_mm2.aluminium : TIG_BEAD_mm2.steel;
   const passes = Math.max(1, Math.ceil(area_mm2 / most_mm2));
@@ -55,13 +57,13 @@ export function tigBy(set: SetFor): ArcBy | null {
   const [low, high] = tungsten.gas_l_min;
   const flow: Range = { low, nominal: (low + high) / 2, high };
   const purge = purgeFor(set);
-  const rod = TIG_FILLER.find(({ upTo_mm }) => thin_mm <= upTo_mm) ?? TIG_FILLER[2];
+  const rod_mm = (TIG_FILLER.find(({ upTo_mm }) => thin_mm <= upTo_mm) ?? TIG_FILLER[2]).diameter_mm;
   const upright = uprightFor(set, 0);
   return {
     process: 'tig',
     pole,
-    filler: fillerFor('tig', wants),
-    filler_mm: rod.diameter_mm,
+    fillers: fillersFor('tig', wants),
+    filler_mm: nearestOf(set.onHand.fillers_mm, rod_mm),
     tungsten: { diameter_mm: tungsten.diameter_mm, most_A: tungsten.most[pole] },
     current_A,
     volts_V: null,
@@ -92,6 +94,13 @@ export function tigBy(set: SetFor): ArcBy | null {
     source: root ? TIG_ROOT.source : row.source,
   };
 }
+
+/** The size on hand that lies nearest to what is usual; the usual one where none is. */
+const nearestOf = (onHand_mm: readonly number[], usual_mm: number): number =>
+  onHand_mm.reduce<number | null>(
+    (best, mm) => (best === null || Math.abs(mm - usual_mm) < Math.abs(best - usual_mm) ? mm : best),
+    null,
+  ) ?? usual_mm;
 
 /** An open groove, or a butt round a pipe: what the keyhole stands sets its amps. */
 const isRoot = ({ joint, oneSided }: SetFor): boolean =>

@@ -14,8 +14,9 @@ import {
   aimFor,
   corner_mm2,
   energyOf,
-  fillerFor,
+  fillersFor,
   forAmps_mm,
+  ofHand,
   uprightFor,
   usual_A,
   gasUsed_l,
@@ -54,7 +55,7 @@ export function wireBy(process: 'gas-wire' | 'cored-wire', set: SetFor): ArcBy |
     position === 'overhead' ? row.position.overhead : upright === null ? 1 : row.position[upright];
   const middle_A =
     alongRows(row.fillet_A, forAmps_mm(joint, thin_mm)) * (traits?.butt ? row.buttShare : 1) * byPosition;
-  const wire = wireFor(row, thin_mm, middle_A);
+  const wire = wireFor(row, ofHand(row.wires, set.onHand.fillers_mm), thin_mm, middle_A);
   const reach_mm = (wire.stickOut_mm[0] + wire.stickOut_mm[1]) / 2;
   const current_A = usual_A(Math.min(wire.amps.high_A, Math.max(wire.amps.low_A, middle_A)), thin_mm);
   const feedAt = (amps: number) => feed_m_min(row, wire, amps, reach_mm);
@@ -75,11 +76,11 @@ export function wireBy(process: 'gas-wire' | 'cored-wire', set: SetFor): ArcBy |
   const flow = row.gas_l_min;
   const purge = purgeFor(set);
   const singlePass = process === 'cored-wire' && thin_mm <= SELF_SHIELDED_mm.singlePassTo;
-  const filler = fillerFor(process, wants);
+  const fillers = fillersFor(process, wants);
   return {
     process,
     pole: process === 'gas-wire' ? 'DCEP' : 'DCEN',
-    filler: singlePass && filler === 'E71T-11' ? `${SINGLE_PASS_WIRE}, single pass, or ${filler}` : filler,
+    fillers: singlePass && fillers.includes('E71T-11') ? [SINGLE_PASS_WIRE, ...fillers] : fillers,
     filler_mm: wire.diameter_mm,
     tungsten: null,
     current_A,
@@ -113,11 +114,11 @@ export function wireBy(process: 'gas-wire' | 'cored-wire', set: SetFor): ArcBy |
 const PACE_WIDTH = 0.14;
 
 /** The reel usual for the thickness, or the nearest that runs at those amps. */
-function wireFor({ wires }: WireSettings, thin_mm: number, current_A: number): Wire {
+function wireFor({ wires }: WireSettings, here: readonly Wire[], thin_mm: number, current_A: number): Wire {
   const usual = wires.findIndex(({ upTo_mm }) => thin_mm <= upTo_mm);
   const fits = ({ amps }: Wire) => current_A >= amps.low_A && current_A <= amps.high_A;
-  const byNearness = wires
-    .map((wire, n) => ({ wire, away: Math.abs(n - usual) }))
+  const byNearness = here
+    .map((wire) => ({ wire, away: Math.abs(wires.indexOf(wire) - usual) }))
     .sort((a, b) => a.away - b.away);
   return (byNearness.find(({ wire }) => fits(wire)) ?? byNearness[0])?.wire as Wire;
 }

@@ -17,7 +17,8 @@ function wanted({
   system,
 }: Reads<'job' | 'joint' | 'system'>): { mm: number; words: string } | null {
   const { kind, thin_mm } = joint;
-  if (kind === null || thin_mm === null) return null;
+  // A root that is cut out from behind is fused by the run laid there.
+  if (kind === null || thin_mm === null || job.joint.back === 'gouged') return null;
   const say = inWords(system).size;
   const gap = joint.gap_mm ?? 0;
   const deep = Math.min(ROOT_FUSED_mm.value, ROOT_FUSED_mm.ofSheet * thin_mm);

@@ -4,7 +4,7 @@ import { jointTraits } from '../../data/joints';
 import type { Job } from '../../formats/job';
 import type { Tin } from '../../formats/kit';
 import { isUneven, jointGeometry } from '../../joint/geometry';
-import { fillRegion } from '../../joint/region';
+import { fillBack, fillRegion } from '../../joint/region';
 import { ampWindow } from '../amps/amps';
 import { planBeads, rodsByKind, type BeadPlan, type BurnedRod } from '../beads';
 import type { RodChoice } from '../choose';
@@ -21,6 +21,8 @@ declare module '../../judge/situation' {
 
 /** How a joint fills: worked out once for as long as the joint stands as it is. */
 const regionOf = memoize((joint: Job['joint']) => fillRegion(joint, jointGeometry(joint)));
+
+const backOf = memoize((joint: Job['joint']) => fillBack(joint, jointGeometry(joint)));
 
 /** The passes of a job: laid out in its section, and shared out over sizes where the tin runs short and the welder says so. */
 export function beads(
@@ -39,6 +41,7 @@ export function beads(
     rod: main,
     area_mm2: joint.area_mm2,
     region: regionOf(job.joint),
+    back: backOf(job.joint),
     length_mm,
     position: job.look.position,
     big:
