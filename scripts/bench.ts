@@ -150,7 +150,15 @@ function powerRows(): Row[] {
   const { beads, current_A, plate } = situation;
   if (!beads || !current_A || !plate) return [];
   const laidOut = () =>
-    buildTimeline({ beads, length_mm: 45000, rest_s: 60, position: null, tacks: NO_TACKS, heat: null });
+    buildTimeline({
+      beads,
+      length_mm: 45000,
+      rest_s: 60,
+      position: null,
+      tacks: NO_TACKS,
+      stitch_mm: null,
+      heat: null,
+    });
   const hours = (laidOut().elapsed_s / 3600).toFixed(1);
   const time = median_ms(() => {
     const { events } = laidOut();

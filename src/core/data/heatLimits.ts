@@ -18,6 +18,17 @@ export const QUENCHED_COOLING_s = { low: 5, high: 20, source: memoryOf('plate ma
 export const HOTTEST_UNDER_C = { value: 10, source: OUR_JUDGEMENT } as const;
 /** Hardened plate is let cool between beads to no less than this, and to so much over what is asked, in steps, °C. */
 export const HARD_CEILING = { least_C: 75, over_C: 30, step_C: 25, source: PRACTICE } as const;
+/**
+ * Plate that is delivered nearly as hard as it was quenched: its hardness tells its carbon, HV about 1.05 HB. The doubt is so wide that
+ * plates of 400, 500 and 600 HB as mills sell them come out.
+ */
+export const HARD_AS_QUENCHED = {
+  families: ['quenched-tempered-wear-plate'] as readonly FamilyId[],
+  from_HB: 360,
+  perBrinell: 1.05,
+  doubt: 0.2,
+  source: memoryOf('hardness of martensite by carbon, published 1981'),
+} as const;
 /** Thick plate of families that a cold small bead quenches too fast: fewer and bigger ones are laid. */
 export const LIKES_BIG_BEADS = {
   families: ['quenched-tempered-wear-plate'] as readonly FamilyId[],

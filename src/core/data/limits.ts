@@ -50,6 +50,8 @@ export const GENERATOR_MARGIN = {
 
 /** Seconds a practised hand takes. Common practice. */
 export const ROD_CHANGE_s = 25;
+/** From the end of one stitch to striking the next, with the rod still in the holder. */
+export const STITCH_MOVE_s = { value: 6, source: OUR_JUDGEMENT } as const;
 export const CHIP_BASE_s = 20;
 export const CHIP_s_per_mm = 0.12;
 /** Rods lost to bent, stuck and chipped ones. */

@@ -34,6 +34,17 @@ export const TACKS_CLOSER: { share: number; groups: readonly MetalGroup[]; sourc
   source: PRACTICE,
 };
 
+/** Sheet to here is stitched, mm: run on, it would hole or warp. How long a stitch is on a fillet or lap, mm, by thickness; shorter on a butt. */
+export const STITCHES = {
+  upTo_mm: 1.5,
+  rows: [
+    [1, 15],
+    [1.2, 20],
+    [1.5, 40],
+  ],
+  source: PRACTICE,
+} as const;
+
 /** Closer no tacks are set, mm: they would be the weld. */
 export const LEAST_TACK_SPACING_mm = 20;
 

@@ -89,7 +89,7 @@ export const NUMBER_FIELDS = {
   'rod.current_A': field('Amps', CURRENT, 5, 600, 90),
   'rod.rest_s': field('Extra rest after each rod', DURATION, 0, 3600, 30),
   'rod.workAngle_deg': field('Lean from the thick side', ANGLE, 10, 80, 45),
-  'rod.beadCount': field('Passes', COUNT, 1, 60, 3),
+  'rod.beadCount': field('Passes', COUNT, 1, 150, 3),
   'heat.preheat_C': field('Preheat', TEMPERATURE, -20, 760, 100),
   'heat.pieceLength_mm': field('Piece, along the weld', SIZE, 10, 20000, 500),
   'heat.pieceWidth_mm': field('Piece, across the weld', SIZE, 10, 20000, 400),

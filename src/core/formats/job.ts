@@ -170,7 +170,7 @@ export const Job = z.object({
     move: z.enum(idsOf(MOVES)).nullable(),
     beadCount: optionalNumber('rod.beadCount'),
     /** Sizes of the passes against one another, first to last; a pass that is not named counts as 1. */
-    beadShares: z.array(z.number().min(0.25).max(4)).max(60),
+    beadShares: z.array(z.number().min(0.25).max(4)).max(150),
     /** The tin is baked again before the job. */
     rebake: z.boolean(),
   }),

@@ -1,3 +1,4 @@
+import { HARD_AS_QUENCHED } from '../data/heatLimits';
 import { libraryRow } from '../data/library';
 import type { FamilyId } from '../data/families';
 import { CHOSEN, memoryOf, OUR_JUDGEMENT, type Source } from '../units/sources';
@@ -6,6 +7,7 @@ import type { Side } from '../formats/job';
 import { readings } from '../formats/readings';
 import { memoize } from '../units/memoize';
 import type { Range } from '../units/range';
+import { martensiteCarbon_pct } from './hardness';
 import { STEEL_ELEMENTS, type Percent, type SteelElement } from './carbon';
 
 /** What a steel is made of, as far as anybody knows: every element between two ends, and where it most likely lies. */
@@ -53,6 +55,18 @@ const bySide = memoize((side: Side) => {
 });
 
 /**
+ * Carbon of a plate that is as hard as it was quenched, by a hardness measured on it; null where none was, or it was tempered back.
+ */
+function hardenedCarbon(side: Side, family: FamilyId): Range | null {
+  const { families, from_HB, perBrinell, doubt } = HARD_AS_QUENCHED;
+  const test = side.evidence.hardness;
+  const hb = test?.kind === 'hardness' && test.standing === 'sound' ? test.hardness_HB : null;
+  if (hb === null || !families.includes(family) || hb < from_HB) return null;
+  const nominal = martensiteCarbon_pct(hb * perBrinell);
+  return { low: nominal * (1 - doubt), nominal, high: nominal * (1 + doubt) };
+}
+
+/**
  * Answers "what is this side made of, if it is of that family?" Numbers read off the piece come before a grade, a grade before the
  * family; what nobody read stays a range.
  */
@@ -65,7 +79,8 @@ function workOut(side: Side, family: FamilyId): Composition {
   const base: Elements = grade
     ? Object.fromEntries(Object.entries(grade.percent).map(([el, [low, high]]) => [el, peak(low, high)]))
     : familyElements(libraryRow(family));
-  const elements = { ...base, ...read };
+  const byHardness = grade ? null : hardenedCarbon(side, family);
+  const elements = { ...base, ...(byHardness ? { C: byHardness } : {}), ...read };
   const names = Object.keys(read);
   const rest = grade ? `the grade ${grade.name}` : 'the range of the family';
   if (names.length > 0) {
@@ -76,6 +91,13 @@ function workOut(side: Side, family: FamilyId): Composition {
       source: READ,
     };
   }
+  if (byHardness)
+    return {
+      elements,
+      by: 'family',
+      words: `Its hardness says about ${byHardness.low.toFixed(2)} to ${byHardness.high.toFixed(2)} % carbon; the rest from ${rest}.`,
+      source: HARD_AS_QUENCHED.source,
+    };
   return grade
     ? {
         elements,

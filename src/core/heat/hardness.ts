@@ -20,4 +20,9 @@ export function hardenedZone_HV(percent: Percent, t85_s: number): number | null 
 }
 
 /** Hardness of martensite, HV: the most that steel of a carbon gets (published 1981, from memory). */
-export const martensite_HV = (carbon_pct: number): number => 802 * carbon_pct + 305;
+export const martensite_HV = (carbon_pct: number): number =>
+  MARTENSITE.perCarbon * carbon_pct + MARTENSITE.plain;
+/** Carbon of martensite by its hardness, %: the other way round. */
+export const martensiteCarbon_pct = (hardness_HV: number): number =>
+  Math.max(0, hardness_HV - MARTENSITE.plain) / MARTENSITE.perCarbon;
+const MARTENSITE = { perCarbon: 802, plain: 305 } as const;

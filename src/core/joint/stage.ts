@@ -5,7 +5,7 @@ import { type Problem } from '../formats/check';
 import { jointGeometry, type JointGeometry } from './geometry';
 import { whole } from '../judge/graph';
 import type { Reads } from '../judge/situation';
-import { tacksFor, type Tacks } from './tacks';
+import { stitchOf_mm, tacksFor, type Tacks } from './tacks';
 
 declare module '../judge/situation' {
   interface Situation {
@@ -15,6 +15,8 @@ declare module '../judge/situation' {
     readonly joint: JointGeometry;
     /** How it is tacked. */
     readonly tacks: Tacks;
+    /** How long a run is laid in one go, mm: as the welder says, or as sheet is stitched; null: as far as a rod goes. */
+    readonly stitch_mm: number | null;
     /** Weld length, or what is counted with while it is blank, mm. */
     readonly length_mm: number;
   }
@@ -38,6 +40,10 @@ export function job({ entered, problems: wrong }: Reads<'entered' | 'problems'>)
 
 /** Sizes, section and weld metal of the joint. */
 export const joint = ({ job: at }: Reads<'job'>): JointGeometry => jointGeometry(at.joint);
+
+/** How long a run is laid in one go, mm; null where it goes as far as a rod. */
+export const stitch_mm = ({ job: at, joint: of }: Reads<'job' | 'joint'>): number | null =>
+  at.order.segment_mm ?? stitchOf_mm(at.joint.kind, of.thin_mm);
 
 /** Weld length, or what is counted with while it is blank, mm. */
 export const length_mm = ({ joint: of }: Reads<'joint'>): number => of.length_mm ?? ASSUMED_LENGTH_mm;

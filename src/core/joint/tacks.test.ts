@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { JOINTS, type JointKind } from '../data/joints';
-import { tackSpacing_mm, tacksFor, type TackQuestion } from './tacks';
+import { stitchOf_mm, tackSpacing_mm, tacksFor, type TackQuestion } from './tacks';
 
 const asked = (over: Partial<TackQuestion>): TackQuestion => ({
   kind: 't-fillet',
@@ -86,5 +86,23 @@ describe('how many', () => {
         },
       ),
     );
+  });
+});
+
+describe('sheet that is stitched', () => {
+  // Everyday settings: 1.2 mm lap in stitches of 20, 1.5 mm of 25 to 40, 1 mm of 15 (common practice).
+  test('is run so far in one go, shorter where edges face one another', () => {
+    expect(stitchOf_mm('lap', 1)).toBe(15);
+    expect(stitchOf_mm('lap', 1.2)).toBe(20);
+    expect(stitchOf_mm('t-fillet', 1.5)).toBe(40);
+    expect(stitchOf_mm('square-butt', 1.5)).toBeGreaterThanOrEqual(20);
+    expect(stitchOf_mm('square-butt', 1.5)).toBeLessThanOrEqual(25);
+  });
+
+  test('thicker, round a pipe or over a face it is run on', () => {
+    expect(stitchOf_mm('lap', 2)).toBeNull();
+    expect(stitchOf_mm('ring', 1.2)).toBeNull();
+    expect(stitchOf_mm('pad', 1.2)).toBeNull();
+    expect(stitchOf_mm('lap', null)).toBeNull();
   });
 });

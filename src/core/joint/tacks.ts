@@ -3,6 +3,7 @@ import { metalFamily } from '../data/metals';
 import type { FamilyId } from '../data/families';
 import {
   BUTT_TACKS,
+  STITCHES,
   LEAST_TACK_SPACING_mm,
   TACK_ARC,
   TACK_MOVE,
@@ -48,6 +49,13 @@ export function tackSpacing_mm({
     moves ? TACKS_CLOSER.share : 1,
   );
   return Math.max(LEAST_TACK_SPACING_mm, alongRows(TACK_SPACING.rows, thin_mm) * share);
+}
+
+/** How long a run is laid on sheet that is stitched, mm: shorter where edges face one another; null where it is run on. */
+export function stitchOf_mm(kind: JointKind | null, thin_mm: number | null): number | null {
+  const traits = jointTraits(kind);
+  if (traits?.run !== 'line' || traits.overlay || thin_mm === null || thin_mm > STITCHES.upTo_mm) return null;
+  return alongRows(STITCHES.rows, thin_mm) * (traits.butt ? alongRows(BUTT_TACKS.rows, thin_mm) : 1);
 }
 
 /** Answers "how many tacks, how far apart?": one at each end and evenly between; round a closed weld in opposite pairs. */

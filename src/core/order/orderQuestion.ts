@@ -36,6 +36,8 @@ export interface OrderContext {
   beads: BeadPlan | null;
   heat: HeatPlan;
   length_mm: number;
+  /** How long a run is laid in one go; null: as far as a rod goes. */
+  stitch_mm: number | null;
   blow: BlowPlan | null;
   plate: Plate | null;
   current_A: { value: number } | null;
@@ -112,10 +114,13 @@ interface Placed {
   joined: boolean;
 }
 
-/** Segments of a seam, no longer than a rod goes or than is typed; on a frame one to every corner. */
-function layOutOf({ blow, heat, job, length_mm }: OrderContext, rod_mm: number): Placed {
+/** Segments of a seam, no longer than a rod goes, than sheet is stitched or than is typed; on a frame one to every corner. */
+function layOutOf({ blow, heat, job, length_mm, stitch_mm }: OrderContext, rod_mm: number): Placed {
   if (blow && pieceTraits(blow.piece.kind).cornered) return roundFrame(blow.piece, heat.piece, length_mm);
-  const longest = Math.max(job.order.segment_mm ?? rod_mm, length_mm / MOST_SEGMENTS);
+  const longest = Math.max(
+    job.order.segment_mm ?? Math.min(stitch_mm ?? Infinity, rod_mm),
+    length_mm / MOST_SEGMENTS,
+  );
   const segments = segmentsOf(length_mm, longest);
   return {
     piece: heat.piece,
@@ -154,7 +159,10 @@ function dutyRest_s({ plate, current_A }: OrderContext, arc_s: number, segments:
 /** Metal on which a sheet holes where the rod is struck again, °C; null on plate. */
 function holesStartAt_C({ holesAt_A, joint, melt }: OrderContext, current_A: number): number | null {
   if (!holesAt_A || joint.thin_mm === null || joint.thin_mm > BUCKLES_TO_mm.value) return null;
-  // The heat that melts through grows as the degrees that are left to melting.
-  const left = 1 - arcHeat_W(current_A) / arcHeat_W(holesAt_A.nominal);
-  return left <= 0 ? null : MELT_FROM_C + melt.rise_K * left;
+  const at_C = startHolesAt_C(current_A, holesAt_A.nominal, melt);
+  return at_C <= MELT_FROM_C ? null : at_C;
 }
+
+/** Metal on which a start holes that would hole cold at so many amps, °C: the heat that melts through grows as the degrees left to melting. */
+export const startHolesAt_C = (current_A: number, holesAt_A: number, melt: MeltProperties): number =>
+  MELT_FROM_C + melt.rise_K * (1 - arcHeat_W(current_A) / arcHeat_W(holesAt_A));

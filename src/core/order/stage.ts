@@ -25,6 +25,7 @@ export function order(
     | 'joint'
     | 'melt'
     | 'rest_s'
+    | 'stitch_mm'
   >,
 ): OrderPlan | null {
   const { beads, heat: warm, job, length_mm, plate, current_A, holesAt_A, joint, melt, rest_s } = reads;
@@ -33,6 +34,7 @@ export function order(
     heat: warm,
     job,
     length_mm,
+    stitch_mm: reads.stitch_mm,
     blow: reads.blow,
     plate,
     current_A,

@@ -37,6 +37,9 @@ const PASS_NAMES: Record<PassRole, string> = {
   cap: 'Cap',
 };
 
+/** More tie-ins than this are not told one by one. */
+const MOST_TIES_TOLD = 6;
+
 /** How the runs follow one another, where a rod does not reach from end to end. */
 function runsInWords(situation: Situation): string[] {
   const { runs, system } = situation;
@@ -49,7 +52,9 @@ function runsInWords(situation: Situation): string[] {
       ? `${counted(runs.runs.length, 'run')} of ${say(Math.round(runs.longest_mm))}, each welded back onto the start of the one before it.`
       : runs.tieIns.length === 0
         ? `${runs.runs.length} runs, each in one go.`
-        : `${runs.runs.length} runs; tie-ins at ${ties} from the beginning.`,
+        : runs.tieIns.length > MOST_TIES_TOLD
+          ? `${runs.runs.length} runs of ${say(Math.round(runs.longest_mm))}, in their order; hand-warm before the one beside it.`
+          : `${runs.runs.length} runs; tie-ins at ${ties} from the beginning.`,
   ];
 }
 

@@ -30,12 +30,12 @@ export interface DutyPlan {
 
 /** Answers "how long may I weld, and when must it rest?" Null while machine, plate or job are not known. */
 export function dutyPlan(situation: Situation): DutyPlan | null {
-  const { plate, timeline, beads, rod, current_A, job, length_mm, tacks, heat } = situation;
+  const { plate, timeline, beads, rod, current_A, job, length_mm, tacks, heat, stitch_mm } = situation;
   if (!plate || !timeline || !beads || !rod || !current_A) return null;
   const points = pointsHere(plate);
   const duty = permittedDuty(points, current_A.value);
   if (duty === null) return null;
-  const burns = (rest_s: number) => burnsAfter({ job, length_mm, tacks, heat, beads }, rest_s);
+  const burns = (rest_s: number) => burnsAfter({ job, length_mm, tacks, heat, stitch_mm, beads }, rest_s);
   const course = windowFill(burns(situation.rest_s), points);
   return {
     course,

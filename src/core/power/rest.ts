@@ -21,7 +21,14 @@ const STEP_s = 5;
 
 /** Every arc of the job, laid out with a rest after each rod. */
 export const burnsAfter = (
-  { job, beads, length_mm, tacks, heat }: Reads<'job' | 'length_mm' | 'tacks' | 'heat'> & { beads: BeadPlan },
+  {
+    job,
+    beads,
+    length_mm,
+    tacks,
+    heat,
+    stitch_mm,
+  }: Reads<'job' | 'length_mm' | 'tacks' | 'heat' | 'stitch_mm'> & { beads: BeadPlan },
   rest_s: number,
 ): Burn[] =>
   buildTimeline({
@@ -30,16 +37,26 @@ export const burnsAfter = (
     rest_s,
     position: job.look.position,
     tacks,
+    stitch_mm,
     heat: heat.holds,
   }).events.filter((event) => event.current_A > 0);
 
 /** The rest that the welder takes after each rod; blank, the shortest that keeps the machine from cutting out in its worst ten minutes. */
 export function rest(
   reads: Reads<
-    'entered' | 'job' | 'plate' | 'machine' | 'beads' | 'length_mm' | 'tacks' | 'heat' | 'current_A'
+    | 'entered'
+    | 'job'
+    | 'plate'
+    | 'machine'
+    | 'beads'
+    | 'length_mm'
+    | 'tacks'
+    | 'heat'
+    | 'current_A'
+    | 'stitch_mm'
   >,
 ): Choice<number> {
-  const { entered, job, plate, beads, length_mm, tacks, heat } = reads;
+  const { entered, job, plate, beads, length_mm, tacks, heat, stitch_mm } = reads;
   if (entered.rod.rest_s !== null) return { value: entered.rod.rest_s, by: 'you', why: 'You set it.' };
   const none: Choice<number> = { value: 0, by: 'app', why: 'The machine needs none.' };
   const amps = dialledAmps(reads);
@@ -48,7 +65,7 @@ export function rest(
   const over = amps.high / amps.nominal;
   const points = pointsHere(plate, 'low');
   const burns = (rest_s: number): Burn[] =>
-    burnsAfter({ job, beads, length_mm, tacks, heat }, rest_s).map((burn) => ({
+    burnsAfter({ job, beads, length_mm, tacks, heat, stitch_mm }, rest_s).map((burn) => ({
       ...burn,
       current_A: burn.current_A * over,
     }));

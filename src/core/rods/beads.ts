@@ -1,6 +1,6 @@
 import { counted } from '../units/format';
 import { BEAD_OVERLAP } from '../data/limits';
-import { rodClass, type RodClassId } from '../data/rods';
+import { rodClass, type Coating, type RodClassId } from '../data/rods';
 import { ROD_SIZES, STUB_mm, type RodSizeId } from '../data/rodSizes';
 import type { MoveId, PositionId } from '../data/words';
 import { TURN_AFTER } from '../data/finish';
@@ -73,7 +73,8 @@ const PACE_UNEVEN_mm_s = 2.75;
 const LEAST_BEAD_CORES2 = 0.7;
 /** Aluminium is never run slowly: its pool would run away. */
 const ALUMINIUM_SLOWEST_mm_s = 2.6;
-const MOST_PASSES = 60;
+/** More passes than this nobody lays by hand. */
+export const MOST_PASSES = 150;
 
 /**
  * Weld metal one rod lays: core area x (length - stub) x recovery, mm3.
@@ -267,14 +268,31 @@ export function laid(rod: BurnedRod, area_mm2: number, length_mm: number) {
 const plainRole = (index: number, count: number): PassRole =>
   count === 1 ? 'single' : index === 0 ? 'root' : index === count - 1 ? 'cap' : 'fill';
 
+/** Coverings that are weaved up a wall; the others are not. Common practice: no wide weave on stainless and nickel. */
+const WEAVED_UP: readonly Coating[] = ['basic', 'rutile', 'cellulosic', 'iron-powder'];
+
+/** How a rod is mostly moved: in a weave up a wall, in stringers elsewhere. */
+export const usualMove = (id: RodClassId, position: PositionId | null): MoveId =>
+  position === 'vertical' && WEAVED_UP.includes(rodClass(id).coating) ? 'weave' : 'stringer';
+
+/** A pool carried up a wall is worked from side to side so many cores wide. Common practice: a triangle or a Z of 10 to 13 mm with a 3.2 mm rod. */
+const UP_THE_WALL_CORES = 4;
+
+/** Widest that one bead is run, in cores. */
+function widestOf({ rodClass: id }: BurnedRod, position: PositionId | null, move: MoveId | null): number {
+  const { bead_cores } = rodClass(id);
+  const moved = move ?? usualMove(id, position);
+  const up = moved === 'weave' && position === 'vertical' && WEAVED_UP.includes(rodClass(id).coating);
+  return up ? Math.max(UP_THE_WALL_CORES, bead_cores.weave) : bead_cores[moved];
+}
+
 const layQuestion =
-  ({ rod, move, half }: BeadQuestion, region: Region) =>
+  ({ rod, move, half, position }: BeadQuestion, region: Region) =>
   (areas_mm2: readonly number[]) => {
-    const { bead_cores } = rodClass(rod.rodClass);
     return {
       region,
       areas_mm2,
-      widest_mm: bead_cores[move ?? 'stringer'] * ROD_SIZES[rod.size].diameter_mm,
+      widest_mm: widestOf(rod, position ?? null, move ?? null) * ROD_SIZES[rod.size].diameter_mm,
       overlap:
         half || rodClass(rod.rodClass).coating === 'stainless' ? BEAD_OVERLAP.half : BEAD_OVERLAP.usual,
     };

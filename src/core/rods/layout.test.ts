@@ -5,7 +5,7 @@ import type { Job } from '../formats/job';
 import { BEAD_OVERLAP } from '../data/limits';
 import { jointGeometry } from '../joint/geometry';
 import { fillRegion } from '../joint/region';
-import { planBeads, type BurnedRod } from './beads';
+import { planBeads, usualMove, type BurnedRod } from './beads';
 import { layOut } from './layout';
 
 const ROD: BurnedRod = { rodClass: 'E7018', size: '1/8', current_A: 120 };
@@ -118,4 +118,25 @@ describe('rods needed', () => {
     const lb = (cm3 * 7.85) / 453.6;
     expect(lb / 1.12).toBeCloseTo(0.106, 3);
   });
+});
+
+describe('up a wall', () => {
+  const up = (rodClass: 'E7018' | 'E308L-16', current_A: number) =>
+    fillet(8, { position: 'vertical', rod: { rodClass, size: '1/8', current_A } }).passes.length;
+
+  // Everyday setting: 8 mm leg upwards with 7018 1/8 in two passes of 18 mm2, worked from side to side; stainless is not weaved wide (common practice).
+  test('a basic rod is worked from side to side, stainless is not', () => {
+    expect(up('E7018', 115)).toBe(2);
+    expect(up('E308L-16', 90)).toBeGreaterThan(2);
+    expect(usualMove('E7018', 'vertical')).toBe('weave');
+    expect(usualMove('E7018', 'overhead')).toBe('stringer');
+    expect(usualMove('E308L-16', 'vertical')).toBe('stringer');
+  });
+});
+
+// By hand: 60 mm, gap 2, 60°: 120 + 58.5² tan 30° = 2096 mm2 and a cap; at about 25 mm2 a pass 80 to 100 passes.
+test('a V in thick plate is laid in beads that a hand lays, however many', () => {
+  const { passes } = v(60, { rod: { rodClass: 'E7018', size: '5/32', current_A: 170 }, position: 'flat' });
+  expect(passes.length).toBeGreaterThanOrEqual(80);
+  expect(passes.length).toBeLessThanOrEqual(105);
 });

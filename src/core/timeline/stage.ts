@@ -9,9 +9,9 @@ declare module '../judge/situation' {
 
 /** The job laid out in time; null while nothing is laid out. */
 export function timeline(
-  reads: Reads<'beads' | 'length_mm' | 'rest_s' | 'job' | 'heat' | 'tacks'>,
+  reads: Reads<'beads' | 'length_mm' | 'rest_s' | 'job' | 'heat' | 'tacks' | 'stitch_mm'>,
 ): Timeline | null {
-  const { beads, length_mm, rest_s, job, heat: warm, tacks } = reads;
+  const { beads, length_mm, rest_s, job, heat: warm, tacks, stitch_mm } = reads;
   return (
     beads &&
     buildTimeline({
@@ -20,6 +20,7 @@ export function timeline(
       rest_s,
       position: job.look.position,
       tacks,
+      stitch_mm,
       heat: warm.holds,
     })
   );

@@ -75,6 +75,7 @@ describe('the timeline of a job', () => {
     rest_s: 0,
     position: 'flat',
     tacks: { count: 3, arc_s: 3, move_s: 15 },
+    stitch_mm: null,
     heat: null,
   });
 
@@ -100,8 +101,31 @@ describe('the timeline of a job', () => {
       rest_s: 60,
       position: 'flat',
       tacks: { count: 3, arc_s: 3, move_s: 15 },
+      stitch_mm: null,
       heat: null,
     });
     expect(worstWindowArc_s(rested, 600)).toBeLessThan(worstWindowArc_s(timeline, 600) + 1e-9);
+  });
+
+  // By hand: one pass of 600 mm in stitches of 60 has nine walks of six seconds, less those that fall on a change of rod.
+  test('stitches are walked between, and burn no more', () => {
+    const sewn = buildTimeline({
+      beads,
+      length_mm: 600,
+      rest_s: 0,
+      position: 'flat',
+      tacks: { count: 3, arc_s: 3, move_s: 15 },
+      stitch_mm: 60,
+      heat: null,
+    });
+    expect(sewn.arc_s).toBeCloseTo(timeline.arc_s, 6);
+    const walks = (sewn.elapsed_s - timeline.elapsed_s) / 6;
+    expect(walks).toBeCloseTo(Math.round(walks), 6);
+    expect(walks).toBeGreaterThanOrEqual(beads.passes.length * 9 - 6);
+    expect(walks).toBeLessThanOrEqual(beads.passes.length * 9);
+    const longest = Math.max(
+      ...sewn.events.filter(({ kind }) => kind === 'arc').map(({ duration_s }) => duration_s),
+    );
+    expect(longest).toBeLessThanOrEqual(60 / (beads.passes[0]?.travel_mm_s ?? 1) + 1e-6);
   });
 });

@@ -1,4 +1,4 @@
-import { CHIP_BASE_s, CHIP_s_per_mm, ROD_CHANGE_s } from '../data/limits';
+import { CHIP_BASE_s, CHIP_s_per_mm, ROD_CHANGE_s, STITCH_MOVE_s } from '../data/limits';
 import type { PositionId } from '../data/words';
 import type { Tacks } from '../joint/tacks';
 import type { BeadPlan } from '../rods/beads';
@@ -34,6 +34,8 @@ export interface TimelineQuestion {
   position: PositionId | null;
   /** How many, what each burns, and the way to the next. */
   tacks: Pick<Tacks, 'count' | 'arc_s' | 'move_s'>;
+  /** How long a run is laid in one go, mm; null: as far as a rod goes. */
+  stitch_mm: number | null;
   /** What heat asks; null where it asks nothing. */
   heat: HeatHolds | null;
 }
@@ -47,6 +49,7 @@ export function buildTimeline({
   rest_s,
   position,
   tacks,
+  stitch_mm,
   heat,
 }: TimelineQuestion): Timeline {
   const events: TimelineEvent[] = [];
@@ -86,6 +89,9 @@ export function buildTimeline({
     if (pass.rod !== burning) leftInRod = 0;
     burning = pass.rod;
     current_A = pass.rod.current_A;
+    // Stitches: the hand moves on after each.
+    const stitch = stitch_mm === null ? Infinity : stitch_mm / pass.beadPerRod_mm;
+    let leftInStitch = stitch;
     let firstOfPass = true;
     while (toLay > 1e-9 && rod < MOST_RODS) {
       if (leftInRod <= 1e-9) {
@@ -96,7 +102,7 @@ export function buildTimeline({
         rod += 1;
         leftInRod = 1;
       }
-      const share = Math.min(toLay, leftInRod);
+      const share = Math.min(toLay, leftInRod, leftInStitch);
       const held = keeper?.before(clock_s, index + 1, rod, firstOfPass);
       add('cool', held?.wait_s ?? 0, index + 1, rod);
       add('warm', held?.rewarm_s ?? 0, index + 1, rod);
@@ -105,6 +111,11 @@ export function buildTimeline({
       keeper?.laid(clock_s, current_A, share * pass.arcPerRod_s);
       toLay -= share;
       leftInRod -= share;
+      leftInStitch -= share;
+      if (leftInStitch <= 1e-9 && toLay > 1e-9) {
+        leftInStitch = stitch;
+        if (leftInRod > 1e-9) add('change', STITCH_MOVE_s.value, index + 1, rod);
+      }
     }
     // Chipped once the bead has reached the end of the joint.
     if (pass.to_mm >= length_mm - 1e-6) add('chip', chip_s, index + 1, rod);

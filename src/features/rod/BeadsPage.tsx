@@ -2,7 +2,7 @@ import { jointTraits } from '@core/data/joints';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { MOVES, type MoveId } from '@core/data/words';
-import { layOut, passCount, type PassRole } from '@core/rods';
+import { layOut, MOST_PASSES, passCount, usualMove, type PassRole } from '@core/rods';
 import { inWords, trimmed } from '@core/units/format';
 import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';
@@ -51,7 +51,7 @@ export function BeadsPage({ open }: { open: OpenJob }) {
   const setCount = (to: number) =>
     edit(
       [
-        { path: 'rod.beadCount', value: Math.min(60, Math.max(1, to)) },
+        { path: 'rod.beadCount', value: Math.min(MOST_PASSES, Math.max(1, to)) },
         { path: 'rod.beadShares', value: [] },
       ],
       'Passes',
@@ -109,7 +109,7 @@ export function BeadsPage({ open }: { open: OpenJob }) {
         testID="move"
         options={optionsOf(MOVES).map(({ id, name }) => ({ id, name }))}
         value={job.rod.move}
-        proposed="stringer"
+        proposed={usualMove(beads.passes[0]?.rod.rodClass ?? 'E6013', job.look.position)}
         onPick={(id: MoveId | null) => set('rod.move', id, 'How it is moved')}
       />
       <Card testID="pass-list">

@@ -3,7 +3,8 @@ import { MANY_BARE } from '../../data/orderGoals';
 import { RECKONED_DOUBT } from '../../data/heatLimits';
 import { BURN_THROUGH_FIT, OUR_JUDGEMENT, PRACTICE } from '../../units/sources';
 import { counted, inWords } from '../../units/format';
-import { exactly } from '../../units/range';
+import { exactly, mapRange } from '../../units/range';
+import { startHolesAt_C } from '../orderQuestion';
 import { guessed, ofThumb, ruled, under } from '../../judge/room';
 import type { Assessor } from '../../judge/assessor';
 
@@ -20,7 +21,8 @@ export const startHeat: Assessor = {
     meltFitted,
     holesAt_A,
     current_A,
-  }: Reads<'order' | 'wants' | 'system' | 'heat' | 'meltFitted' | 'holesAt_A' | 'current_A'>) {
+    melt,
+  }: Reads<'order' | 'wants' | 'system' | 'heat' | 'meltFitted' | 'holesAt_A' | 'current_A' | 'melt'>) {
     // Where the first run already holes, that is what there is to say.
     if (holesAt_A && current_A && holesAt_A.nominal <= current_A.value) return null;
     if (!order || order.question.heat.segments.length < 2 || wants.verdict === 'never') return null;
@@ -43,7 +45,10 @@ export const startHeat: Assessor = {
       '°C',
       // Waited for by thermometer, a run is begun no hotter than it may.
       { low: nominal - doubt, nominal, high: waits ? nominal : nominal + doubt },
-      exactly(limit_C),
+      // How soon it holes is a fit of its own.
+      holes && holesAt_A && current_A
+        ? mapRange(holesAt_A, (amps) => startHolesAt_C(current_A.value, amps, melt))
+        : exactly(limit_C),
       {
         now: `${say(nominal)} where run ${nth} begins${waits ? ', waited for' : ''}`,
         gap: holes ? 'before a start holes' : 'under the ceiling',
@@ -83,7 +88,9 @@ export const startHeat: Assessor = {
       },
     );
     if (!holes) return ofThumb(body, 'measure before each run');
-    return meltFitted ? body : guessed(body, 'may hole at a start');
+    return meltFitted
+      ? ofThumb(body, 'likely holes at a start: let it cool between')
+      : guessed(body, 'may hole at a start');
   },
 };
 

@@ -4,7 +4,7 @@ import { assumed } from './assumed';
 import { beads } from '../../rods/stages/beads';
 import { graphOf } from '../../judge/graph';
 import { holesAt_A } from '../../rods/stages/holes';
-import { job, joint, length_mm, problems, tacks } from '../../joint/stage';
+import { job, joint, length_mm, problems, stitch_mm, tacks } from '../../joint/stage';
 import { beliefs, wants } from '../../metal/stage';
 import { blow } from '../../field/stage';
 import { heat } from '../../preheat/stage';
@@ -37,6 +37,7 @@ type Stages = { readonly [K in Exclude<keyof Situation, keyof Given>]: (reads: n
 /** Every stage of the judgement. A new one is a file beside these, its type in the situation, and a line here: the compiler asks for it. */
 const STAGES: Stages = {
   beliefs,
+  stitch_mm,
   wants,
   withheld,
   iron,

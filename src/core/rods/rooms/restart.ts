@@ -17,12 +17,17 @@ import type { Assessor } from '../../judge/assessor';
 const LEAST_RISE_K = 50;
 
 /** Metal at the crater when the next rod is struck on it, °C: the last rod's heat, spread for as long as a change takes. */
-export function restartAt_C({ heat, beads, rest_s }: Reads<'heat' | 'beads' | 'rest_s'>): number | null {
+export function restartAt_C({
+  heat,
+  beads,
+  rest_s,
+  stitch_mm,
+}: Reads<'heat' | 'beads' | 'rest_s' | 'stitch_mm'>): number | null {
   const pass = beads?.passes[0];
   if (!pass || pass.rods <= 1.05) return null;
   const { piece } = heat;
   const after_s = ROD_CHANGE_s + rest_s;
-  const reach_mm = Math.min(pass.beadPerRod_mm, piece.weldLength_mm);
+  const reach_mm = Math.min(pass.beadPerRod_mm, piece.weldLength_mm, stitch_mm ?? Infinity);
   const spread_mm2 = diffusivity_mm2_s(piece.metal) * after_s;
   const start = (piece.length_mm - piece.weldLength_mm) / 2;
   const along = spreadShare_per_mm({
@@ -40,7 +45,8 @@ export function restartAt_C({ heat, beads, rest_s }: Reads<'heat' | 'beads' | 'r
     at_mm: middle,
     spread_mm2,
   });
-  const energy_J = arcHeat_W(pass.rod.current_A) * pass.arcPerRod_s;
+  const burned_s = pass.arcPerRod_s * Math.min(1, reach_mm / pass.beadPerRod_mm);
+  const energy_J = arcHeat_W(pass.rod.current_A) * burned_s;
   const rise =
     (energy_J * along * across * Math.exp(-pieceLoss_per_s(piece) * after_s)) /
     (piece.metal.heatCapacity_J_mm3K * piece.thickness_mm);
@@ -65,6 +71,7 @@ export const restart: Assessor = {
       | 'thinShare'
       | 'rest_s'
       | 'heat'
+      | 'stitch_mm'
     >,
   ) {
     const { joint, beads, machine, holesAt_A, system, melt, meltFitted, thinShare } = situation;
