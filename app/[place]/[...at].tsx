@@ -6,6 +6,7 @@ import { STOPS } from '@/features/job/stops';
 import { SayPage } from '@/features/job/SayPage';
 import { RoomPage } from '@/features/job/RoomPage';
 import { WithheldPage } from '@/features/job/WithheldPage';
+import { ChecksPage } from '@/features/checks/ChecksPage';
 import { FieldPage } from '@/features/heat/FieldPage';
 import { HeatStop } from '@/features/heat/HeatStop';
 import { JointStop } from '@/features/joint/JointStop';
@@ -66,6 +67,7 @@ const ASIDES: Readonly<Record<string, ComponentType<{ open: OpenJob }>>> = {
   procedure: ProcedurePage,
   ways: WaysPage,
   say: SayPage,
+  checks: ChecksPage,
 };
 
 /**

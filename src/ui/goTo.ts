@@ -44,6 +44,8 @@ export const openField = (id: string) => router.push(inJob(id, 'heat-field'));
 export const openMix = (id: string) => router.push(inJob(id, 'mix'));
 /** Opens how else it could be done, how sure it is and what is worth finding out. */
 export const openWays = (id: string) => router.push(inJob(id, 'ways'));
+/** Opens what the repair is looked at for, and what was found. */
+export const openChecks = (id: string) => router.push(inJob(id, 'checks'));
 /** Opens what broke, to be said in a sentence. */
 export const openSay = (id: string) => router.push(inJob(id, 'say'));
 /** Opens how this metal is welded. */

@@ -85,6 +85,16 @@ export const BLANK_SERVICE: Pick<Job['look'], 'service_C' | 'wet' | 'food'> = {
 /** Nothing said of the mixed weld: the app reckons. */
 export const BLANK_WELD: Job['weld'] = { dilution_pct: null, favour: null, butter: false, covering: null };
 
+/** Nothing said of how what broke is made ready. */
+export const BLANK_REPAIR: Job['repair'] = {
+  crackLength_mm: null,
+  crackDepth_mm: null,
+  found: null,
+  remover: null,
+  held: null,
+  better: null,
+};
+
 /** Nothing said of a casting: the app proposes a way. */
 export const BLANK_CASTING: Job['casting'] = { way: null, machined: null, movable: null };
 
@@ -135,8 +145,12 @@ export function blankJob(id: string, createdAt: string): Job {
       clearance_mm: null,
       startAt: null,
       ...BLANK_SERVICE,
+      damage: null,
+      cause: null,
       stopWork: {},
     },
+    repair: BLANK_REPAIR,
+    checks: {},
     metal: {
       sideA: side,
       sideB: side,

@@ -81,6 +81,8 @@ export const NUMBER_FIELDS = {
   'joint.padWidth_mm': field('Pad width', SIZE, 4, 2000, 40),
   'joint.padHeight_mm': field('Pad height', SIZE, 0.5, 100, 4),
   'joint.includedAngle_deg': field('Included angle', ANGLE, 1, 179, 60),
+  'repair.crackLength_mm': field('Crack, as far as it is seen', SIZE, 1, 20000, 60),
+  'repair.crackDepth_mm': field('How deep it goes', SIZE, 0.5, 500, 6),
   'power.cordLength_m': field('Cord length', DISTANCE, 0.3, 500, 10),
   'power.cord2.length_m': field('Second cord, length', DISTANCE, 0.3, 500, 25),
   'power.cord3.length_m': field('Third cord, length', DISTANCE, 0.3, 500, 25),

@@ -3,6 +3,7 @@ import { BACKINGS } from '../data/backing';
 import { CABLE_IDS } from '../data/cables';
 import { BACKS, CAPS } from '../data/finish';
 import { COATING_IDS, COATING_LOOK_IDS } from '../data/coatings';
+import { BETTER, CAUSES, DAMAGE, FOUND, HELD, REMOVERS } from '../data/damage';
 import { FAMILY_IDS } from '../data/families';
 import { METHOD_IDS, RESTRAINTS } from '../data/heatIds';
 import { ARCS, CLAMP_ON, LEADS, MOST_SEGMENTS, PATTERNS, PIECES, TRAVELS } from '../data/orderIds';
@@ -24,6 +25,17 @@ import { idText, optionalNumber, typedTexts } from './parts';
 /** How a stop-work question was answered. An unanswered one is absent, never 'no'. */
 export const StopWorkAnswer = z.enum(['no', 'yes', 'prepared', 'will-meet', 'cannot-meet']);
 export type StopWorkAnswer = z.infer<typeof StopWorkAnswer>;
+
+/** What a check of the finished weld showed, and what was decided of it. */
+export const CheckResult = z.object({
+  /** Null: still to be looked at, or looked at again. */
+  result: z.enum(['good', 'found']).nullable(),
+  words: z.string().max(LONGEST.note),
+  decided: z.enum(['accepted', 'redo']).nullable(),
+  /** Times it was done over. */
+  redone: z.int().min(0).max(9),
+});
+export type CheckResult = z.infer<typeof CheckResult>;
 
 /** A piece of metal: what somebody knows it to be, or what was found on it. */
 const Side = z.object({
@@ -93,8 +105,23 @@ export const Job = z.object({
     wet: z.enum(idsOf(WETS)).nullable(),
     /** It touches food, drink or medicine. */
     food: z.boolean(),
+    /** What broke, and why. */
+    damage: z.enum(idsOf(DAMAGE)).nullable(),
+    cause: z.enum(idsOf(CAUSES)).nullable(),
     stopWork: z.record(z.string().max(40), StopWorkAnswer),
   }),
+  /** How what broke is made ready: how far it goes, what takes it out, what holds meanwhile. */
+  repair: z.object({
+    crackLength_mm: optionalNumber('repair.crackLength_mm'),
+    crackDepth_mm: optionalNumber('repair.crackDepth_mm'),
+    found: z.enum(idsOf(FOUND)).nullable(),
+    remover: z.enum(idsOf(REMOVERS)).nullable(),
+    held: z.enum(idsOf(HELD)).nullable(),
+    /** What is done against breaking there again. */
+    better: z.enum(idsOf(BETTER)).nullable(),
+  }),
+  /** Checks of the finished weld, by their id: what they showed. */
+  checks: z.record(z.string().max(40), CheckResult),
   metal: z.object({
     sideA: Side,
     sideB: Side,

@@ -49,6 +49,12 @@ export function checkJoint(
       `${show(joint.rootFace_mm)} is over the thickness. Type ${show(thin)} or less.`,
     );
   }
+  if (joint.kind === 'gouge' && joint.depth_mm !== null && thin !== null && joint.depth_mm > thin) {
+    refuse(
+      'joint.depth_mm',
+      `${show(joint.depth_mm)} is deeper than the part. Type ${show(thin)} or less; a crack that goes right through is planned as a V butt.`,
+    );
+  }
   if (joint.gap_mm !== null && rodSize !== null) {
     const { backing } = jointGeometry(joint);
     const bridges = backing === null ? 1 : BACKED[backing].bridges;

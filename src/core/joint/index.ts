@@ -1,5 +1,6 @@
 /** The joint: its kind, sizes, section and line. This is what screens, workers and command line see of it. */
 export { canBeBacked, type JointGeometry } from './geometry';
+export { excavationFor } from './excavation';
 export type { Point } from './region';
 export { sectionOf, type Section } from './section';
 export { asKept, endsOnStartAt, type Laid } from './segments';

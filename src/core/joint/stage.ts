@@ -2,6 +2,7 @@ import { setPath } from '../formats/edits';
 import type { Job } from '../formats/job';
 import { checkJoint } from './check';
 import { type Problem } from '../formats/check';
+import { withExcavation } from './excavation';
 import { jointGeometry, type JointGeometry } from './geometry';
 import { whole } from '../judge/graph';
 import type { Reads } from '../judge/situation';
@@ -33,9 +34,9 @@ export const problems = ({
 }: Reads<'entered' | 'enteredRod' | 'system'>): readonly Problem[] =>
   checkJoint(entered.joint, enteredRod?.value.size ?? entered.rod.size, system);
 
-/** The job as it is judged: entries that cannot be so are left out. */
+/** The job as it is judged: entries that cannot be so are left out, blank sizes of a cut are those its crack asks for. */
 export function job({ entered, problems: wrong }: Reads<'entered' | 'problems'>): Job {
-  return wrong.reduce((at, { path }) => setPath(at, path, null), whole(entered));
+  return withExcavation(wrong.reduce((at, { path }) => setPath(at, path, null), whole(entered)));
 }
 
 /** Sizes, section and weld metal of the joint. */

@@ -6,7 +6,15 @@ import type { Job } from '../formats/job';
  */
 
 /** Parts of a job that are told apart field by field: flat records. The rest is told apart part by part. */
-const BY_FIELD: ReadonlySet<string> = new Set<keyof Job>(['look', 'power', 'rod', 'weld', 'heat', 'order']);
+const BY_FIELD: ReadonlySet<string> = new Set<keyof Job>([
+  'look',
+  'power',
+  'rod',
+  'weld',
+  'heat',
+  'order',
+  'repair',
+]);
 
 /** What was read: a stage by its name, or a part of a job, or a field of one, and what stood there. */
 interface Read {

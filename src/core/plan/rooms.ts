@@ -51,6 +51,8 @@ import { castingCrack } from '../procedure/rooms/castingCrack';
 import { warmthWindow } from '../preheat/rooms/warmthWindow';
 import { timeWindow } from '../preheat/rooms/timeWindow';
 import { expansion, galvanic } from '../mix/rooms/unlike';
+import { crackEnds, breaksAgain } from '../repair/rooms/damage';
+import { wallLeft } from '../joint/rooms/wallLeft';
 import { stickMachine } from '../process/rooms/stickMachine';
 import { wind } from '../process/rooms/wind';
 
@@ -71,6 +73,9 @@ const ROOMS = {
   'hot-crack': hotCrack,
   'set-crack': setCrack,
   'casting-crack': castingCrack,
+  'wall-left': wallLeft,
+  'crack-ends': crackEnds,
+  'breaks-again': breaksAgain,
   dilution,
   expansion,
   galvanic,

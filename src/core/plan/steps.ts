@@ -8,6 +8,8 @@ import { isSheet } from '../data/limits';
 import { ROD_SIZES } from '../data/rodSizes';
 import { POLE_WORDS } from '../data/words';
 import { beliefOf } from '../metal/belief';
+import { checkInWords, checksFor } from './checks';
+import { repairSteps } from '../repair/repairSteps';
 import { judgeStopWork } from '../repair/stopWork';
 import { inWords, midSentence } from '../units/format';
 import type { Room } from './rooms';
@@ -34,6 +36,7 @@ export function buildSteps(situation: Situation, rooms: readonly Room[]): Step[]
   const procedures = proceduresFor(situation);
   return [
     beforeYouStrike(situation),
+    ...repairSteps(situation),
     withParts(clean(situation), procedures, 'prepare'),
     fitAndTack(situation),
     orderStep(situation),
@@ -43,6 +46,7 @@ export function buildSteps(situation: Situation, rooms: readonly Room[]): Step[]
     ...weld(situation).map((one) => withParts(one, procedures, 'weld')),
     brazed(situation) && withParts(step('Braze it', {}), procedures, 'weld'),
     withParts(after(situation), procedures, 'after'),
+    checkIt(situation),
   ].filter((s): s is Step => s !== null && s !== false);
 }
 
@@ -213,20 +217,39 @@ function setTheMachine(
   });
 }
 
+/** What tells that it holds. */
+function checkIt(situation: Situation): Step {
+  const checks = checksFor(situation);
+  return step('Check it', {
+    settings: checks.flatMap(({ id, name }) => {
+      const kept = situation.job.checks[id];
+      if (!kept || kept.result === null) return [];
+      const words = kept.words.trim() === '' ? 'something' : kept.words.trim();
+      const so = { accepted: ', accepted', redo: ', to be done over' };
+      return [
+        {
+          label: name,
+          value:
+            kept.result === 'good' ? 'good' : `${words}${kept.decided ? so[kept.decided] : ', not settled'}`,
+        },
+      ];
+    }),
+    holds: checks.filter(({ must }) => must).map(checkInWords),
+    actions: checks.filter(({ must }) => !must).map((one) => `Where you can: ${checkInWords(one)}`),
+    why: 'These limits are usual ones: your code, and whoever answers for the part, decide.',
+  });
+}
+
 function after(situation: Situation): Step {
-  const { job, joint, wants, heat } = situation;
-  const cracksLate =
-    heat.steels.length > 0 &&
-    (heat.asked_C.high > 0 || wants.families.some((id) => metalFamily(id).group === 'hardenable'));
+  const { job, joint, wants } = situation;
   return step('Afterwards', {
     actions: [
       ...(joint.backing === null ? [] : [BACKED[joint.backing].after]),
       ...(jointTraits(job.joint.kind)?.capped && job.joint.cap === 'ground'
         ? ['Grind the face flush, along the way it is loaded, not across it; no dish below the plate.']
         : []),
-      'Chip, brush and look: cracks none, craters full, undercut under 1 mm. Local code decides.',
+      'Chip and brush it clean.',
       ...coolingWords(situation),
-      ...(cracksLate ? ['Look again after 24 to 48 hours: hydrogen cracks come late.'] : []),
       ...(wants.families.some((id) => RUSTS.includes(metalFamily(id).group))
         ? ['Paint or coat both faces, over the weld and onto the metal beside it.']
         : []),

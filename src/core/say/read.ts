@@ -3,6 +3,7 @@ import { STOP_WORK_QUESTIONS } from '../data/stopWork';
 import type { JobEdit } from '../formats/paths';
 import type { UnitSystem } from '../units/kinds';
 import { readAmounts } from './amounts';
+import { damageSaid } from './damage';
 import { inFigures } from './numbers';
 import { readRod } from './rods';
 import { Sentence, type AddChip } from './sentence';
@@ -60,6 +61,8 @@ export function readSentence(text: string, system: UnitSystem): Said {
   };
 
   const raised = raisedBy(text);
+  const broken = damageSaid(text);
+  if (broken) chip('damage', broken.means, broken.said, broken.edits);
   readRod(sentence, chip);
   readSizes(sentence, system, chip);
   readAmounts(sentence, system, chip);

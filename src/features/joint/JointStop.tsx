@@ -1,6 +1,12 @@
 import { View } from 'react-native';
 import { JOINTS, jointTraits, type JointKind, type JointSize } from '@core/data/joints';
-import { ASSUMED_GOUGE_RADIUS_mm, ASSUMED_ROOT_FACE_mm, ASSUMED_V_ANGLE_deg, canBeBacked } from '@core/joint';
+import {
+  ASSUMED_GOUGE_RADIUS_mm,
+  ASSUMED_ROOT_FACE_mm,
+  ASSUMED_V_ANGLE_deg,
+  canBeBacked,
+  excavationFor,
+} from '@core/joint';
 import type { JobNumberPath } from '@core/formats/paths';
 import { readPath } from '@core/formats/edits';
 import { trimmed, inWords } from '@core/units/format';
@@ -12,6 +18,8 @@ import { QuantityField } from '@/ui/QuantityField';
 import { SectionPicture } from '@/ui/SectionPicture';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
+import { damageTraits, REMOVERS, type Removal, type RemoverId } from '@core/data/damage';
+import { idsOf } from '@core/data/words';
 import { BACKINGS, type BackingId } from '@core/data/backing';
 import { BACKS, CAPS, type BackId, type CapId } from '@core/data/finish';
 
@@ -70,7 +78,23 @@ export function JointStop({ open }: { open: OpenJob }) {
           set('joint.sameThickness', id !== 'other', 'Other thickness')
         }
       />
+      {joint.kind === 'gouge' && (
+        <Row>
+          <Size open={open} path="repair.crackLength_mm" />
+          <Size open={open} path="repair.crackDepth_mm" />
+        </Row>
+      )}
       <Sizes open={open} of={sizes.filter((size) => !OF_THE_WELD.includes(size))} />
+      {TAKEN_OUT.includes(damageTraits(job.look.damage)?.removal ?? 'nothing') && (
+        <Pick
+          label="Taken out with"
+          testID="remover"
+          options={idsOf(REMOVERS).map((id) => ({ id, name: REMOVERS[id].name }))}
+          value={job.repair.remover}
+          proposed="grinder"
+          onPick={(id: RemoverId | null) => set('repair.remover', id, 'Taken out with')}
+        />
+      )}
       {traits?.advice && (
         <Words as="small" tone="quiet" metric>
           {traits.advice}
@@ -123,6 +147,9 @@ export function JointStop({ open }: { open: OpenJob }) {
   );
 }
 
+/** What is ground or cut out before anything is laid. */
+const TAKEN_OUT: readonly Removal[] = ['crack', 'weld'];
+
 /** Sizes of the weld, asked after length and gap. */
 const OF_THE_WELD: readonly JointSize[] = ['leg_mm', 'rootFace_mm', 'includedAngle_deg'];
 
@@ -131,9 +158,13 @@ function Sizes({ open, of }: { open: OpenJob; of: readonly JointSize[] }) {
   const { system, assessment } = open;
   const { joint } = assessment.situation;
   const say = inWords(system).size;
+  const cut = excavationFor(open.job);
+  const byCrack = (mm: number) => `blank: ${say(Math.round(mm))} by the crack`;
   const proposed: Partial<Record<JointSize, string>> = {
     rootRadius_mm: `blank: ${say(ASSUMED_GOUGE_RADIUS_mm)}`,
-    ramp_mm: 'blank: full depth to the ends',
+    ramp_mm: cut ? byCrack(cut.ramp_mm) : 'blank: full depth to the ends',
+    depth_mm: cut ? byCrack(cut.depth_mm) : undefined,
+    topWidth_mm: cut ? byCrack(cut.top_mm) : undefined,
     cornerRadius_mm: 'blank: twice the wall',
     leg_mm: joint.leg_mm === null ? undefined : `blank: ${say(joint.leg_mm)} by rule`,
     rootFace_mm: `blank: ${say(ASSUMED_ROOT_FACE_mm)}`,

@@ -23,6 +23,7 @@ import { Pick } from '@/ui/Pick';
 import { QuantityField } from '@/ui/QuantityField';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
+import { Damage } from './Damage';
 import { StopWork } from './StopWork';
 
 /** Look: what broke, where, in what conditions, and whether it may be planned at all. */
@@ -64,6 +65,7 @@ export function LookStop({ open }: { open: OpenJob }) {
         <Act title="Read it into the job" testID="to-say" onPress={() => openSay(open.job.id)} />
       )}
 
+      <Damage open={open} />
       <StopWork open={open} />
       <Pick
         label="Where"

@@ -19,7 +19,7 @@ import { saveFile } from '@/state/files';
 import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';
 import { OtherWays } from '@/ui/OtherWays';
-import { openBy, openHistory, openWays } from '@/ui/goTo';
+import { openBy, openChecks, openHistory, openWays } from '@/ui/goTo';
 import { Card } from '@/ui/Card';
 import { HaltCard } from '@/ui/HaltCard';
 import { StepParts } from '@/ui/StepParts';
@@ -102,6 +102,15 @@ export function SheetStop({ open }: { open: OpenJob }) {
       {plan.steps.map((step, index) => (
         <StepCard key={step.title} step={step} number={index + 1} />
       ))}
+      {plan.steps.length > 0 && (
+        <View dataSet={{ noprint: 'true' }}>
+          <Act
+            title="Look it over: note what the checks show"
+            testID="to-checks"
+            onPress={() => openChecks(job.id)}
+          />
+        </View>
+      )}
       <List title="Assumed" lines={plan.assumed} />
       <List title="Not understood" lines={plan.problems} />
       <Words as="small" tone="quiet">

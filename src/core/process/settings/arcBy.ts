@@ -18,6 +18,7 @@ import { isUneven, type JointGeometry } from '../../joint/geometry';
 import { loadVoltage_V } from '../../heat/loadVoltage';
 import type { PositionId } from '../../data/words';
 import { mapRange, within, type Range } from '../../units/range';
+import type { RoomState } from '../../judge/room';
 import type { Source } from '../../units/sources';
 
 /** A process with an arc, beside the stick. */
@@ -56,6 +57,14 @@ export interface ArcBy {
   gas_l: number | null;
   filler_kg: number;
   how: readonly string[];
+  source: Source;
+}
+
+/** A limit of a process beside the stick: how it stands, and what to do about it. */
+export interface LimitBy {
+  title: string;
+  state: Extract<RoomState, 'roomy' | 'tight' | 'none'>;
+  words: string;
   source: Source;
 }
 

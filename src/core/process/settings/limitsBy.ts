@@ -1,19 +1,10 @@
 import { SELF_SHIELDED_mm, SHORT_CIRCUIT_mm } from '../../data/processSettings';
 import { inWords, trimmed } from '../../units/format';
 import type { UnitSystem } from '../../units/kinds';
-import { IEC_60974_1, type Source } from '../../units/sources';
-import type { RoomState } from '../../judge/room';
+import { IEC_60974_1 } from '../../units/sources';
 import type { Candidate } from '../rank';
 import { onFiller, onGas, onTungsten, type Stock } from './stock';
-import type { ArcBy, SetFor } from './arcBy';
-
-/** A limit of a process beside the stick: how it stands, and what to do about it. */
-export interface LimitBy {
-  title: string;
-  state: Extract<RoomState, 'roomy' | 'tight' | 'none'>;
-  words: string;
-  source: Source;
-}
+import type { ArcBy, LimitBy, SetFor } from './arcBy';
 
 /** What the machine gives an arc of a process on its supply. */
 export interface MachineFor {

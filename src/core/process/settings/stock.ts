@@ -5,8 +5,7 @@ import { TUNGSTEN_SOURCE } from '../../data/processSettings';
 import type { Bottle, FillerItem, Kit } from '../../formats/kit';
 import { span, trimmed } from '../../units/format';
 import { PRACTICE } from '../../units/sources';
-import type { ArcBy, OtherArc, SetFor, Sizes } from './arcBy';
-import type { LimitBy } from './limitsBy';
+import type { ArcBy, LimitBy, OtherArc, SetFor, Sizes } from './arcBy';
 
 /** Reels, bare rods, tungstens and bottles of the kit, held against what a process asks. */
 export type Stock = Pick<Kit, 'fillers' | 'bottles' | 'tungstens'>;
