@@ -23,6 +23,8 @@ interface Props<T extends string> {
   testID: string;
   /** One below the other instead of side by side. */
   stacked?: boolean;
+  /** Three beside one another, each a picture over its name. */
+  tiles?: boolean;
   /** Once picked, show only that, with a way to see the rest. */
   folds?: boolean;
   /** What the app would take, marked while nothing is picked. */
@@ -37,6 +39,7 @@ export function Pick<T extends string>({
   onPick,
   testID,
   stacked = false,
+  tiles = false,
   folds = false,
   proposed = null,
 }: Props<T>) {
@@ -70,6 +73,7 @@ export function Pick<T extends string>({
             picked={option.id === value}
             hinted={value === null && option.id === proposed}
             folded={folded}
+            tile={tiles && !folded}
             testID={`${testID}-${option.id}`}
             onPick={pick}
           />
@@ -87,6 +91,7 @@ interface ChoiceProps {
   picked: boolean;
   hinted: boolean;
   folded: boolean;
+  tile: boolean;
   testID: string;
   onPick: (id: string) => void;
 }
@@ -100,6 +105,7 @@ const Choice = memo(function Choice({
   picked,
   hinted,
   folded,
+  tile,
   testID,
   onPick,
 }: ChoiceProps) {
@@ -115,7 +121,8 @@ const Choice = memo(function Choice({
         minWidth: TARGET,
         maxWidth: '100%',
         justifyContent: 'center',
-        paddingHorizontal: 14,
+        ...(tile ? { width: '31%', flexGrow: 1 } : {}),
+        paddingHorizontal: tile ? SPACE.xs : 14,
         paddingVertical: SPACE.xs,
         borderRadius: CORNER,
         borderWidth: STROKE,
@@ -124,16 +131,28 @@ const Choice = memo(function Choice({
         backgroundColor: picked ? palette.ink : palette.surface,
       }}
     >
-      <View style={{ flexDirection: 'row', alignItems: 'center', gap: SPACE.m }}>
+      <View
+        style={{
+          flexDirection: tile ? 'column' : 'row',
+          alignItems: 'center',
+          gap: tile ? SPACE.xs : SPACE.m,
+        }}
+      >
         {picture !== undefined && <View style={{ flexShrink: 0 }}>{picture}</View>}
         <View style={{ flexShrink: 1 }}>
-          <Words color={picked ? palette.ground : palette.ink}>{hinted ? `${name} (proposed)` : name}</Words>
+          <Words
+            as={tile ? 'small' : undefined}
+            color={picked ? palette.ground : palette.ink}
+            style={tile ? { textAlign: 'center' } : undefined}
+          >
+            {hinted ? `${name} (proposed)` : name}
+          </Words>
           {folded && (
             <Words as="label" color={palette.line}>
               press to change
             </Words>
           )}
-          {note !== undefined && (
+          {note !== undefined && !tile && (
             <Words as="label" color={picked ? palette.line : palette.ink2}>
               {note}
             </Words>

@@ -9,7 +9,9 @@ import { DEMO_KIT } from '../../demo/kit';
 import { assess } from '../plan/assess';
 import { checksFor, undercutOf } from '../plan/checks';
 import { makePlan } from '../plan/plan';
-import { readSentence } from '../say/read';
+import { applyEdits } from '../formats/edits';
+import { blankJob } from '../formats/blankJob';
+import { editsOf, readSentence } from '../say/read';
 
 /** A mild-steel part of 12 mm that carries load, all questions answered. */
 const job = (edits: Record<string, unknown>) =>
@@ -270,5 +272,39 @@ describe('what broke, as it is said', () => {
     ['6 mm plate to 10 mm plate, vertical', undefined],
   ] as const)('%s', (text, id) => {
     expect(damage(text)).toBe(id);
+  });
+});
+
+describe('sizes of what broke', () => {
+  const filled = (text: string) =>
+    applyEdits(blankJob('j', '2026-01-01T00:00:00.000Z'), editsOf(readSentence(text, 'metric').chips));
+
+  test('how long a crack is, is not how thick the part', () => {
+    const job = filled('16 mm side plate has a 120 mm crack running from the toe, overhead');
+    expect(job.repair.crackLength_mm).toBe(120);
+    expect(job.joint).toMatchObject({ thicknessA_mm: 16, kind: 'gouge' });
+    expect(filled('crack of about 3 inches in 1/2 inch plate').repair.crackLength_mm).toBeCloseTo(76.2, 3);
+    expect(filled('cracked lug, crack 50 mm, 20 mm thick').joint).toMatchObject({ thicknessA_mm: 20 });
+  });
+
+  test('a crack in a foot is no weld of a foot; a foot that came off is', () => {
+    expect(filled('post foot, crack of 200 mm, 40 mm thick').joint.kind).toBe('gouge');
+    expect(filled('foot came off the post, 8 mm').joint.kind).toBe('t-fillet');
+  });
+
+  test('a pipe is told by its outside, two thicknesses by what lies between them', () => {
+    expect(filled('22 mm copper pipe').joint).toMatchObject({ pipeDiameter_mm: 22, thicknessA_mm: null });
+    expect(filled('5 mm flat bar to 2 mm box section').joint).toMatchObject({
+      thicknessA_mm: 5,
+      thicknessB_mm: 2,
+      sameThickness: false,
+    });
+    expect(filled('7018 eighth on 10 mm plate').rod).toMatchObject({ rodClass: 'E7018', size: '1/8' });
+  });
+
+  test('an arm of a digger calls up its question, rain too', () => {
+    const raised = (text: string) => readSentence(text, 'metric').raised.map(({ id }) => id);
+    expect(raised('excavator dipper, 20 mm')).toContain('boom');
+    expect(raised('raining, 6 mm bracket')).toContain('dry');
   });
 });

@@ -5,7 +5,7 @@ import { DAMAGE } from '../data/damage';
 /** What broke, as it is said: the whole sentence is looked through, the first that fits counts. From memory. */
 const SAY_DAMAGE: readonly { said: string; damage: DamageId; cause?: 'corrosion' | 'no-weld' }[] = [
   {
-    said: '(?:stud|bolt|screw)s? (?:has |is |got )?(?:snapped|broken?|sheared)(?: off)?|(?:snapped|broken|sheared|seized)(?: off)? (?:stud|bolt|screw)|stripped thread|thread(?:s)? (?:is |are |has )?(?:stripped|gone|pulled)',
+    said: '(?:stud|bolt|screw)s?(?: \\S+){0,2}? (?:snapped|broken?|sheared)(?: off)?|(?:snapped|broken|sheared|seized)(?: off)? (?:stud|bolt|screw)|stripped thread|thread(?:s)? (?:is |are |has )?(?:stripped|gone|pulled)',
     damage: 'thread',
   },
   {
@@ -18,7 +18,7 @@ const SAY_DAMAGE: readonly { said: string; damage: DamageId; cause?: 'corrosion'
     cause: 'corrosion',
   },
   {
-    said: 'torn (?:sheet|skin|panel|open)|holed|hole in (?:the |a )?(?:sheet|panel|skin|tray|floor)',
+    said: '(?:hole|panel|sheet|skin|side)s? (?:is |has |got )?(?:torn|ripped|split)|torn (?:sheet|skin|panel|open)|holed|hole in (?:the |a )?(?:sheet|panel|skin|tray|floor)',
     damage: 'thin-sheet',
   },
   {
@@ -46,9 +46,14 @@ const SAY_DAMAGE: readonly { said: string; damage: DamageId; cause?: 'corrosion'
     said: '(?:hairline |long |small )?crack(?:ed|s)? (?:in|through|across|from|beside|next to|near|running|round|around|up|down)|running crack|hairline|crack of|(?:mm|inch|in) crack|there is a crack|got a crack',
     damage: 'cracked-metal',
   },
+  {
+    said: 'cracked (?:for )?[\\d/.]+|(?:housing|casing|casting|block|case|plate|beam|post|rail|arm|shaft|frame|manifold|pump|head) (?:is |has )?cracked|cracked (?:housing|casing|casting|block|case|plate|beam|post|rail|arm|shaft|frame|manifold|pump|head)',
+    damage: 'cracked-metal',
+  },
+  { said: 'snapped', damage: 'snapped' },
   { said: '(?:is|got|been|badly) bent|bent (?:back|out of|over)|straighten', damage: 'bent' },
   {
-    said: '(?:new|fit a|add a|attach a|put (?:a|on a)) (?:new )?(?:bracket|lug|tab|plate|part|gusset|cleat|stiffener|hinge|handle|foot)|weld (?:a|on a) (?:new )?(?:bracket|lug|tab|plate|gusset|cleat|stiffener|hinge|handle|foot)',
+    said: '(?:bracket|lug|tab|shelf|hook|handle|foot) (?:is )?(?:to (?:fit|weld on)|new)|(?:new|fit a|add a|attach a|put (?:a|on a)) (?:new )?(?:bracket|lug|tab|plate|part|gusset|cleat|stiffener|hinge|handle|foot)|weld (?:a|on a) (?:new )?(?:bracket|lug|tab|plate|gusset|cleat|stiffener|hinge|handle|foot)',
     damage: 'new-part',
   },
 ];

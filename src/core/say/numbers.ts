@@ -98,7 +98,9 @@ export function inFigures(text: string): string {
   }
   said = said
     .replace(new RegExp(`\\bquarter (?=${OF_A_SIZE})`, 'g'), '1/4 ')
-    .replace(new RegExp(`\\beighth (?=${OF_A_SIZE})`, 'g'), '1/8 ');
+    .replace(new RegExp(`\\beighth (?=${OF_A_SIZE})`, 'g'), '1/8 ')
+    // Rods go by the size alone: "7018 eighth".
+    .replace(/(\b\d{4}s?) (?:in )?(?:an? )?eighth\b/g, '$1 1/8');
   said = said
     .replace(
       new RegExp(`\\b(${BIG})[- ](${SMALL})\\b`, 'g'),

@@ -3,6 +3,8 @@ import { STOP_WORK_QUESTIONS } from '../data/stopWork';
 import type { JobEdit } from '../formats/paths';
 import type { UnitSystem } from '../units/kinds';
 import { readAmounts } from './amounts';
+import { damageTraits } from '../data/damage';
+import { JOINTS } from '../data/joints';
 import { damageSaid } from './damage';
 import { inFigures } from './numbers';
 import { readRod } from './rods';
@@ -62,7 +64,11 @@ export function readSentence(text: string, system: UnitSystem): Said {
 
   const raised = raisedBy(text);
   const broken = damageSaid(text);
-  if (broken) chip('damage', broken.means, broken.said, broken.edits);
+  if (broken) {
+    chip('damage', broken.means, broken.said, broken.edits);
+    // A crack in a lug is no weld of a lug: the nouns beside it name the part, not the joint.
+    if (broken.edits.some(({ value }) => value === 'cracked-metal')) addUsualJoint(broken.edits, chip, chips);
+  }
   readRod(sentence, chip);
   readSizes(sentence, system, chip);
   readAmounts(sentence, system, chip);
@@ -99,6 +105,7 @@ export function readSentence(text: string, system: UnitSystem): Said {
     for (let match = sentence.take(pattern); match; match = sentence.take(pattern))
       chip(`word-${means}`, means, match[0], edits);
   }
+  addUsualJoint(broken?.edits ?? [], chip, chips);
   const thickness = chips.some(({ edits }) => edits.some(({ path }) => path === 'joint.thicknessA_mm'));
   const isPipe = /\b(?:pipe|tube)\b/.test(text.toLowerCase());
   if (isPipe && !chips.some(({ edits }) => edits.some(({ path }) => path === 'joint.kind')))
@@ -117,6 +124,17 @@ export function readSentence(text: string, system: UnitSystem): Said {
     (word) => !fillers.has(word) && !stops.test(word) && word.length > 1,
   );
   return { chips, asks, raised, unknown };
+}
+
+/** The joint that mostly mends what broke, where the sentence names none; how a pipe joins is asked. */
+function addUsualJoint(edits: readonly JobEdit[], chip: AddChip, chips: readonly Chip[]): void {
+  const kind = edits.flatMap((edit) => (edit.path === 'look.damage' ? [edit.value] : []))[0] ?? null;
+  const [usual] = damageTraits(kind)?.joints ?? [];
+  const isNamed = chips.some((one) => one.edits.some(({ path }) => path === 'joint.kind'));
+  if (usual && !isNamed && damageTraits(kind)?.removal !== 'weld')
+    chip('usual-joint', `${JOINTS[usual].name}, as is usual for it`, '', [
+      { path: 'joint.kind', value: usual },
+    ]);
 }
 
 /** A grade of the table by its name: "4140", "S355", "A36", "304". */

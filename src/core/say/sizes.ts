@@ -48,6 +48,21 @@ export function readSizes(sentence: Sentence, system: UnitSystem, chip: AddChip)
     if (found) chip(id, `${name} ${say.size(found.mm)}`, found.said, found.edits);
     return found;
   };
+  // How long a crack is, is not how thick the part.
+  of(
+    'crack',
+    'Crack',
+    'repair.crackLength_mm',
+    String.raw`${SIZE} (?:long )?(?:hairline )?cracks?\b`,
+    [1, 2],
+  ) ??
+    of(
+      'crack',
+      'Crack',
+      'repair.crackLength_mm',
+      String.raw`crack(?:s|ed)?(?: (?:of|is|about|for|runs))* (?:about |some )?${SIZE}(?: long)?(?! ?(?:thick|plate|wall|sheet|deep|from))`,
+      [1, 2],
+    );
   of('gap', 'Gap', 'joint.gap_mm', String.raw`(?:gap|opening|gapped)(?: of| is| about)? ${SIZE}`, [1, 2]);
   of('gap', 'Gap', 'joint.gap_mm', String.raw`${SIZE} (?:gap|root opening|opening)`, [1, 2]);
   of('leg', 'Leg', 'joint.leg_mm', String.raw`${SIZE} (?:leg|fillet)`, [1, 2]);
@@ -67,6 +82,18 @@ export function readSizes(sentence: Sentence, system: UnitSystem, chip: AddChip)
     String.raw`${SIZE} (?:od|dia(?:meter)?|pipe|bore)\b`,
     [1, 2],
   );
+  // A pipe is told by its outside, not by its wall.
+  const across = sentence.takeIf(
+    new RegExp(
+      String.raw`(?:pipe|tube) (?:of )?${SIZE}|${SIZE} (?!square|box|rect|hollow|wall|thick)(?:\w+ )?(?:pipe|tube)\b`,
+    ),
+    (match) => {
+      const mm = sizeOf(match[1] ?? match[3] ?? '', match[2] ?? match[4], system);
+      const edits = mm >= LEAST_TUBE_mm ? at('joint.pipeDiameter_mm', mm, system) : null;
+      return edits && { said: match[0], mm, edits };
+    },
+  );
+  if (across) chip('pipe', `Pipe outside ${say.size(across.mm)}`, across.said, across.edits);
   of('depth', 'Depth', 'joint.depth_mm', String.raw`${SIZE} deep`, [1, 2]);
   of('room', 'Free room', 'look.clearance_mm', String.raw`${SIZE} (?:of )?(?:room|clearance|space)`, [1, 2]);
   const gauge = sentence.takeIf(/(\d+) ?(?:ga|gauge|swg)\b/, (match) => {
@@ -99,7 +126,7 @@ export function readSizes(sentence: Sentence, system: UnitSystem, chip: AddChip)
   );
   if (square) chip('tube', `Tube ${say.size(square.mm)}`, square.said, square.edits);
   const pair = sentence.takeIf(
-    new RegExp(String.raw`\b${SIZE}(?: \w+)? (?:to|on|onto|against|into) (?:a |the |an )?${SIZE}`),
+    new RegExp(String.raw`\b${SIZE}(?: [a-z]+){0,3}? (?:to|on|onto|against|into) (?:a |the |an )?${SIZE}`),
     (match) => {
       const [a, b] = [
         sizeOf(match[1] ?? '', match[2] ?? match[4], system),

@@ -143,6 +143,7 @@ export const SAY_WORDS: readonly SayWord[] = [
   word('duplex(?: stainless)?', 'Duplex stainless', family('duplex-stainless')),
   word('ductile(?: iron)?|nodular(?: iron)?|sg iron', 'Ductile iron', family('ductile-iron')),
   word('gr[ae]y(?: cast)? iron|cast iron', 'Grey iron', family('gray-iron')),
+  word('cast steel|steel casting', 'Cast steel', family('cast-steel')),
   word('spring steel|leaf spring', 'Spring steel', family('spring-steel'), part('leaf-spring')),
   word('manganese(?: steel)?', 'Manganese steel', family('manganese-steel')),
   word(
@@ -168,8 +169,20 @@ export const SAY_WORDS: readonly SayWord[] = [
   word('bucket(?: edge| lip)?|digger bucket', 'Bucket edge', part('bucket-edge')),
   word('plough ?shares?|plow ?shares?|plough|plow', 'Plough share', part('plough-share')),
   word('shaft|axle|spindle', 'Shaft', part('shaft')),
+  word('gear ?(?:box|case|housing|casing)(?: case)?', 'Gearbox case', part('gearbox-case')),
   word('gear(?: wheel)?|sprocket|cog', 'Gear', part('gear')),
+  word('copper (?:pipe|tube)', 'Copper tube', part('copper-tube')),
+  word('brass (?:valve|fitting|tap|cock|union)|brass', 'Brass fitting', part('brass-fitting')),
+  word('bronze (?:bush|bearing|sleeve)', 'Bush', part('bush')),
+  word('engine block|cylinder head', 'Engine block', part('engine-block')),
+  word('machine bed|lathe bed', 'Machine bed', part('machine-bed')),
+  word('crank ?shaft', 'Crankshaft', part('crankshaft')),
+  word('prop(?:eller)? ?shaft', 'Propeller shaft', part('propeller-shaft')),
+  word('manhole cover|drain cover', 'Manhole cover', part('manhole-cover')),
+  word('(?:kitchen )?sink', 'Kitchen sink', part('kitchen-sink')),
+  word('radiator', 'Radiator', part('radiator')),
   word('pump(?: (?:housing|casing|body))?|impeller housing', 'Pump casing', part('pump-casing')),
+  word('exhaust (?:pipe|flange|silencer|box)|silencer', 'Exhaust pipe', part('exhaust-pipe')),
   word('exhaust(?: manifold)?|manifold', 'Exhaust manifold', part('exhaust-manifold')),
   word('bolt|stud|screw', 'Bolt or stud', part('bolt')),
   word('rebar|reinforcing', 'Reinforcing bar', part('rebar')),
@@ -206,6 +219,7 @@ export const SAY_WORDS: readonly SayWord[] = [
 
 /** Words that call up a question that stops work. They are never an answer to it. */
 export const SAY_STOPS: readonly { said: string; asks: string }[] = [
+  { said: 'rain(?:y|ing)?|flooded|puddle|standing water', asks: 'dry' },
   { said: 'drum|barrel|tank|container|vat|vessel|silo|keg|bilge', asks: 'container' },
   { said: 'gas bottle|cylinder|bottle', asks: 'cylinder' },
   { said: 'boiler|pressure|hydraulic|air receiver|accumulator', asks: 'pressure' },
@@ -213,7 +227,10 @@ export const SAY_STOPS: readonly { said: string; asks: string }[] = [
     said: 'hook|shackle|crane|hoist|sling|lifting (?:eye|lug|point)|chain block|eye ?bolt',
     asks: 'lifting-gear',
   },
-  { said: 'boom|jib|forks?|loader arm|telehandler', asks: 'boom' },
+  {
+    said: 'boom|jib|forks?|loader|telehandler|dipper|digger|excavator|backhoe|crane arm|lift(?:ing)? arm',
+    asks: 'boom',
+  },
   { said: 'scaffold|gangway|man ?basket|walkway|ladder|staging|seat|harness', asks: 'people' },
   { said: 'wheel|rim|tyre|tire', asks: 'tyre' },
   {

@@ -18,6 +18,13 @@ import { Pick } from '@/ui/Pick';
 import { SPACE } from '@/ui/theme/tokens';
 import { DamagePicture } from './DamagePicture';
 
+const KINDS = idsOf(DAMAGE).map((id) => ({
+  id,
+  name: DAMAGE[id].name,
+  note: DAMAGE[id].looks,
+  picture: <DamagePicture id={id} />,
+}));
+
 /** What broke and why: it decides the joint, what has to come out first, and what it is checked for. */
 export function Damage({ open }: { open: OpenJob }) {
   const { job, set, edit } = open;
@@ -43,12 +50,8 @@ export function Damage({ open }: { open: OpenJob }) {
         label="What is to be mended"
         testID="damage"
         folds
-        options={idsOf(DAMAGE).map((id) => ({
-          id,
-          name: DAMAGE[id].name,
-          note: DAMAGE[id].looks,
-          picture: <DamagePicture id={id} />,
-        }))}
+        tiles
+        options={KINDS}
         value={damage}
         onPick={pick}
       />
