@@ -27,6 +27,10 @@ export const DEMO_JOBS: readonly Job[] = [
   demoJob('ramp-guard', 1, 'Ramp hinge guard, berth 3', {
     'look.part': 'guard bracket on the ferry ramp',
     'look.broke': 'cracked off along the old weld',
+    'look.damage': 'cracked-weld',
+    'look.cause': 'no-weld',
+    'repair.found': 'dye',
+    'repair.held': 'propped',
     'look.place': 'outdoors',
     'look.wind_m_s': 4,
     'look.surface': 'scale',
@@ -44,6 +48,8 @@ export const DEMO_JOBS: readonly Job[] = [
   demoJob('vent-cowl', 2, 'Vent cowl patch, slip 2', {
     'look.part': 'engine-room vent cowl',
     'look.broke': 'rusted through at the flange',
+    'look.damage': 'thin-sheet',
+    'look.cause': 'corrosion',
     'look.place': 'outdoors',
     'look.wind_m_s': 3,
     'look.surface': 'bright',
@@ -246,6 +252,7 @@ export const DEMO_JOBS: readonly Job[] = [
   demoJob('hatch-frame', 11, 'Hatch frame, square tube', {
     'look.part': 'frame of an engine hatch, pontoon, carries only its own lid',
     'look.broke': 'new frame, four mitred corners to weld',
+    'look.damage': 'new-part',
     'look.place': 'indoors',
     'look.wind_m_s': 0,
     'look.air_C': 15,

@@ -62,6 +62,7 @@ describe('what broke, from finding it to looking it over', () => {
     await b.saysMain(/deeper than the part\. Type 10 mm or less/);
     await b.holds('joint.depth_mm', '14');
     await b.type('joint.depth_mm', '6');
+    await b.type('joint.topWidth_mm', '14');
     await b.saysMain(/mm² of weld/);
   });
 

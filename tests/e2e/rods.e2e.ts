@@ -129,6 +129,7 @@ describe('more than plain joints', () => {
   test('a ground-out crack is filled from its round bottom; a pad and a slot too', async () => {
     await openDemo(b, app.url, 'ramp-guard', 'joint');
     await b.tap('joint-gouge');
+    await b.type('joint.thicknessA_mm', '20');
     await b.type('joint.depth_mm', '12');
     await b.type('joint.topWidth_mm', '18');
     await b.type('joint.ramp_mm', '20');

@@ -310,3 +310,20 @@ describe('something behind the seam', () => {
     expect(said('none')).not.toMatch(/\bbar\b|strip/);
   });
 });
+
+describe('a joint of which nothing can be laid out', () => {
+  // Common practice: what has no size has no weld, and a sheet without one releases nothing.
+  test.each(['pad', 'plug', 'gouge', 'flare-bevel'] as const)(
+    '%s without its sizes keeps a draft',
+    (kind) => {
+      const job = demoJob('gangway-trolley', {
+        'joint.kind': kind,
+        'joint.thicknessA_mm': null,
+        'joint.thicknessB_mm': null,
+      });
+      const plan = makePlan(assess(job, DEMO_KIT));
+      expect(plan.verdict).toBe('draft');
+      expect(plan.halts).toContainEqual(expect.objectContaining({ title: 'The joint' }));
+    },
+  );
+});

@@ -16,7 +16,7 @@ import { whyWithheld } from '../repair/withheld';
 import type { Step } from '../judge/step';
 import type { Reads, Situation } from '../judge/situation';
 import type { Assessment } from './assess';
-import { gateHalts, passedLimits, type Halt, type Verdict } from './plan';
+import { gateHalts, passedLimits, UNSHAPED, type Halt, type Verdict } from './plan';
 import type { RoomId } from './rooms';
 import { stepsBy } from './byProcessSteps';
 
@@ -126,14 +126,6 @@ const limitHalt = ({ title, words }: LimitBy): Halt => ({
   decides: 'you',
   safe: '',
 });
-
-const UNSHAPED: Halt = {
-  title: 'The joint',
-  because: 'Kind, thickness and sizes of the joint set the amps.',
-  instead: 'Type them at Joint.',
-  decides: 'you, by measuring',
-  safe: '',
-};
 
 const UNTABLED: Halt = {
   title: 'No settings of it for this metal',

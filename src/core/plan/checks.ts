@@ -4,6 +4,7 @@ import { metalFamily, type MetalGroup } from '../data/metals';
 import { HARDEST_BESIDE_HV, VISUAL } from '../data/patterns';
 import { AWS_D1_1, memoryOf, PRACTICE, type Source } from '../units/sources';
 import { inWords, trimmed } from '../units/format';
+import type { UnitSystem } from '../units/kinds';
 import type { Situation } from '../judge/situation';
 import { pieceTraits } from '../data/pieces';
 import { pieceKindOf } from '../field/blowPiece';
@@ -63,6 +64,10 @@ const groupsOf = ({ wants }: Pick<Situation, 'wants'>): MetalGroup[] =>
 const carries = ({ job }: Pick<Situation, 'job'>): boolean => job.rod.duty !== 'nothing';
 const MAGNETIC: readonly MetalGroup[] = ['carbon', 'hardenable', 'cast-iron', 'ferritic'];
 
+/** A figure finer than a tape reads. */
+const fine = (mm: number, system: UnitSystem): string =>
+  system === 'metric' ? `${trimmed(mm, 2)} mm` : `${trimmed(mm / 25.4, 3)} in`;
+
 /** What is looked at before anything is laid. */
 function whileOpen(situation: Situation): Check[] {
   const { job, joint, system } = situation;
@@ -98,7 +103,7 @@ function whileOpen(situation: Situation): Check[] {
           ),
         ]
       : []),
-    ...(joint.gap_mm !== null || jointTraits(job.joint.kind)?.fitUp
+    ...(jointTraits(job.joint.kind)?.fitUp
       ? [
           check(
             'fit',
@@ -139,7 +144,10 @@ function byEye(situation: Situation): Check[] {
       'Look at all of it',
       'cold',
       'All slag and spatter off; light from the side, then change the light and feel it: glare looks like undercut. Toes, starts, craters and both ends.',
-      { limit: `cracks none; craters full; undercut ${say(most)} at most; ${pores}`, source: VISUAL.source },
+      {
+        limit: `cracks none; craters full; undercut ${fine(most, system)} at most; ${pores}`,
+        source: VISUAL.source,
+      },
     ),
   ];
 }

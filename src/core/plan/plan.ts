@@ -51,7 +51,7 @@ export interface Plan {
 export function makePlan(assessment: Assessment): Plan {
   const { situation, rooms, tightest, problems, assumed, withheld } = assessment;
   const stops = stopsOf(situation, rooms);
-  const open = openQuestions(situation, rooms);
+  const open = [...openQuestions(situation, rooms), ...unshaped(situation)];
   const [verdict, halts] = verdictOf(
     stops,
     open,
@@ -159,6 +159,23 @@ function openQuestions(situation: Situation, rooms: readonly Room[]): Halt[] {
     }));
   return [...questions, ...unsettled];
 }
+
+/** A joint of which no weld can be laid out: nothing would be welded, so nothing is released. */
+const unshaped = ({
+  withheld,
+  brazed,
+  joint,
+  rod,
+}: Reads<'withheld' | 'brazed' | 'joint' | 'rod'>): Halt[] =>
+  withheld !== null || brazed || rod === null || joint.area_mm2 !== null ? [] : [UNSHAPED];
+
+export const UNSHAPED: Halt = {
+  title: 'The joint',
+  because: 'Its kind, thickness and sizes say what is laid; without them nothing is.',
+  instead: 'Type them at Joint.',
+  decides: 'you, by measuring',
+  safe: '',
+};
 
 /** Limits already passed at the bad end of what is known. */
 export const passedLimits = (rooms: readonly Room[]): Halt[] =>

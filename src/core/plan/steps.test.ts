@@ -29,6 +29,9 @@ describe('the steps of a plan', () => {
     const titles = stepsOf(ramp).map(({ title }) => title);
     expect(titles).toEqual([
       'Before you strike',
+      'Why it broke: it was hardly welded',
+      'Find all of it',
+      'Take the old weld out',
       'Clean',
       'Fit and tack',
       'Clamp and order',

@@ -2,7 +2,7 @@ import { BETTER, CAUSES, damageTraits, FOUND, HELD, REMOVERS } from '../data/dam
 import { metalFamily } from '../data/metals';
 import { removed_mm3, removing } from '../joint/excavation';
 import { filletArea_mm2 } from '../joint/shapes/shape';
-import { inWords, trimmed } from '../units/format';
+import { inWords, midSentence, trimmed } from '../units/format';
 import { step, type Step } from '../judge/step';
 import type { Reads, Situation } from '../judge/situation';
 import { patternOf } from './patterns';
@@ -36,7 +36,7 @@ function whyItBroke({ job }: Reads<'job'>): Step | null {
           'The same weld at the same place breaks again: smoother, elsewhere, a tapered doubler, or less load on it.',
         ]
       : [];
-  return step(`It broke by ${name.toLowerCase().replace(/^it was /, 'being ')}`, {
+  return step(`Why it broke: ${midSentence(name)}`, {
     actions: [...first, ...otherwise, ...better],
     cautions: none,
     why: `Told by the break: ${tells}.`,
