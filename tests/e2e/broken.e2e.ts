@@ -13,7 +13,7 @@ beforeEach(() => freshStart(b, app.url));
 
 describe('what broke, from finding it to looking it over', () => {
   test('a crack in the metal: found, taken out as a boat, checked, and done over', async () => {
-    await openDemo(b, app.url, 'ramp-guard', 'look');
+    await openDemo(b, app.url, 'pier-ladder', 'look');
     await b.tap('damage-cracked-metal');
     await b.tap('cause-fatigue');
     await b.tap('better-smoother');
