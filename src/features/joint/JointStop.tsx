@@ -18,7 +18,7 @@ import { QuantityField } from '@/ui/QuantityField';
 import { SectionPicture } from '@/ui/SectionPicture';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
-import { damageTraits, REMOVERS, type Removal, type RemoverId } from '@core/data/damage';
+import { damageTraits, REMOVERS, type DamageId, type Removal, type RemoverId } from '@core/data/damage';
 import { idsOf } from '@core/data/words';
 import { BACKINGS, type BackingId } from '@core/data/backing';
 import { BACKS, CAPS, type BackId, type CapId } from '@core/data/finish';
@@ -49,7 +49,7 @@ export function JointStop({ open }: { open: OpenJob }) {
       <Pick
         label="Joint"
         testID="joint"
-        options={optionsOf(JOINTS)}
+        options={kindsFor(job.look.damage)}
         value={joint.kind}
         onPick={(id: JointKind | null) => set('joint.kind', id, 'Joint')}
       />
@@ -145,6 +145,16 @@ export function JointStop({ open }: { open: OpenJob }) {
       )}
     </>
   );
+}
+
+/** Kinds of joint, those that mend what broke first. */
+function kindsFor(damage: DamageId | null) {
+  const usual: readonly JointKind[] = damageTraits(damage)?.joints ?? [];
+  const all = optionsOf(JOINTS);
+  return [
+    ...usual.flatMap((kind) => all.filter(({ id }) => id === kind)),
+    ...all.filter(({ id }) => !usual.includes(id)),
+  ];
 }
 
 /** What is ground or cut out before anything is laid. */
