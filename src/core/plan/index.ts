@@ -1,7 +1,8 @@
 /** All of it joined: the judgement of a job, its limits, levers, steps and sheet. This is what screens, workers and command line see of it. */
 export { assess, type Assessment } from './assess';
 export { betterBy, planBy, type PlanBy } from './byProcess';
-export { CHECK_WHEN, checksFor, triedInWords, type Check, type CheckWhen } from './checks';
+export { CHECK_WHEN, type Check, type CheckWhen } from './checks/check';
+export { checksFor, triedInWords } from './checks/checks';
 export { powerChain, weakestLink, type ChainLink, type LinkKind } from './chain';
 export { glanceAt, type Glance } from './glance';
 export type { Lever, LeverEffect } from './levers/lever';

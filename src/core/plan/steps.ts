@@ -8,7 +8,7 @@ import { isSheet } from '../data/limits';
 import { ROD_SIZES } from '../data/rodSizes';
 import { POLE_WORDS } from '../data/words';
 import { beliefOf } from '../metal/belief';
-import { checkInWords, checksFor } from './checks';
+import { checkInWords, checksFor } from './checks/checks';
 import { repairSteps } from '../repair/repairSteps';
 import { judgeStopWork } from '../repair/stopWork';
 import { inWords, midSentence } from '../units/format';

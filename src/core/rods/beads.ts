@@ -1,21 +1,13 @@
 import { counted } from '../units/format';
 import { BEAD_OVERLAP } from '../data/limits';
-import { rodClass, type Coating, type RodClassId } from '../data/rods';
+import { rodClass, type RodClassId } from '../data/rods';
 import { ROD_SIZES, STUB_mm, type RodSizeId } from '../data/rodSizes';
 import type { MoveId, PositionId } from '../data/words';
-import { TURN_AFTER } from '../data/finish';
 import type { Back, Region } from '../joint/region';
 import { clamp } from './amps/amps';
-import {
-  backRole,
-  inOrderOf,
-  intoLayers,
-  profileOf,
-  rolesOf,
-  type Face,
-  type LayoutQuestion,
-  type PassRole,
-} from './layout';
+import { backRole, facesInTurn, inOrderOf, type Face, type PassRole } from './faces';
+import { intoLayers, profileOf, rolesOf, type LayoutQuestion } from './layout';
+import { widestOf } from './moves';
 
 /** A rod as it burns in a pass. */
 export interface BurnedRod {
@@ -189,19 +181,6 @@ export function planBeads(question: BeadQuestion): BeadPlan {
   };
 }
 
-/** Which face each pass is laid from: turned over every few passes where both are to be filled, a run behind a full face last. */
-function facesInTurn(front: number, back: number): Face[] {
-  const faces: Face[] = [];
-  const left = { 1: front, 2: back };
-  const each = 2 * back < front ? Infinity : TURN_AFTER;
-  for (let face: Face = 1; left[1] + left[2] > 0; face = face === 1 ? 2 : 1)
-    for (let n = Math.min(each, left[face]); n > 0; n--) {
-      faces.push(face);
-      left[face]--;
-    }
-  return faces;
-}
-
 /** The passes that are laid from one face. */
 function planFace(question: BeadQuestion): BeadPlan {
   const { rod, area_mm2, length_mm, region = null, root = null, tackArc_s = 0 } = question;
@@ -267,24 +246,6 @@ export function laid(rod: BurnedRod, area_mm2: number, length_mm: number) {
 
 const plainRole = (index: number, count: number): PassRole =>
   count === 1 ? 'single' : index === 0 ? 'root' : index === count - 1 ? 'cap' : 'fill';
-
-/** Coverings that are weaved up a wall; the others are not. Common practice: no wide weave on stainless and nickel. */
-const WEAVED_UP: readonly Coating[] = ['basic', 'rutile', 'cellulosic', 'iron-powder'];
-
-/** How a rod is mostly moved: in a weave up a wall, in stringers elsewhere. */
-export const usualMove = (id: RodClassId, position: PositionId | null): MoveId =>
-  position === 'vertical' && WEAVED_UP.includes(rodClass(id).coating) ? 'weave' : 'stringer';
-
-/** A pool carried up a wall is worked from side to side so many cores wide. Common practice: a triangle or a Z of 10 to 13 mm with a 3.2 mm rod. */
-const UP_THE_WALL_CORES = 4;
-
-/** Widest that one bead is run, in cores. */
-function widestOf({ rodClass: id }: BurnedRod, position: PositionId | null, move: MoveId | null): number {
-  const { bead_cores } = rodClass(id);
-  const moved = move ?? usualMove(id, position);
-  const up = moved === 'weave' && position === 'vertical' && WEAVED_UP.includes(rodClass(id).coating);
-  return up ? Math.max(UP_THE_WALL_CORES, bead_cores.weave) : bead_cores[moved];
-}
 
 const layQuestion =
   ({ rod, move, half, position }: BeadQuestion, region: Region) =>

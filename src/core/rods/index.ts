@@ -1,6 +1,7 @@
 /** Rods: classes, amps, beads, runs, and how they are kept. This is what screens, workers and command line see of it. */
 export { runsPerRod, tieInsInWords, type RunPlan } from './along';
-export { MOST_PASSES, passCount, rodsByKind, usualMove } from './beads';
+export { MOST_PASSES, passCount, rodsByKind } from './beads';
+export { usualMove } from './moves';
 export { coveringOf } from './covering';
 export { layOut, type Bead, type PassRole } from './layout';
 export type { RodFit } from './rank';

@@ -5,8 +5,9 @@ import type { Job } from '../formats/job';
 import { BEAD_OVERLAP } from '../data/limits';
 import { jointGeometry } from '../joint/geometry';
 import { fillRegion } from '../joint/region';
-import { planBeads, usualMove, type BurnedRod } from './beads';
+import { planBeads, type BurnedRod } from './beads';
 import { layOut } from './layout';
+import { usualMove } from './moves';
 
 const ROD: BurnedRod = { rodClass: 'E7018', size: '1/8', current_A: 120 };
 

@@ -1,13 +1,10 @@
 import { memoize } from '../units/memoize';
 import { areaInside, outlineOf, type Point, type Region } from '../joint/region';
+import { backRole, inOrderOf, type Face, type PassRole } from './faces';
+
+export type { PassRole } from './faces';
 
 /** Where each pass lies in the section of a joint. */
-
-/** `back`: the first pass from the other face, over the root that was cut out. */
-export type PassRole = 'single' | 'root' | 'hot' | 'back' | 'fill' | 'cap';
-
-/** The face that a pass is laid from: the one the joint is begun on, or the other. */
-export type Face = 1 | 2;
 
 /** One bead in the section. */
 export interface Bead {
@@ -181,19 +178,6 @@ export function layOut(question: LayoutQuestion): Bead[] {
     }),
   );
   return inOrderOf(back.faces, front, behind);
-}
-
-/** What a pass from the other face is there for. */
-export const backRole = (role: PassRole, n: number): PassRole =>
-  n === 0 ? 'back' : role === 'hot' ? 'fill' : role;
-
-/** What belongs to either face, in the order the faces are worked on. */
-export function inOrderOf<T>(faces: readonly Face[], front: readonly T[], back: readonly T[]): T[] {
-  const next = { 1: 0, 2: 0 };
-  return faces.flatMap((face) => {
-    const item = (face === 1 ? front : back)[next[face]++];
-    return item === undefined ? [] : [item];
-  });
 }
 
 /** Passes of one face. */
