@@ -42,6 +42,17 @@ describe('the steps of a plan', () => {
     ]);
   });
 
+  // Common practice: ends of a fillet on a loaded member stay 10 to 15 mm clear of its corners and edges.
+  test('a fillet that carries ends short of corners and edges; one that only closes, and one that goes round, need not', () => {
+    const clear = (...edits: Parameters<typeof stepsOf>[1][]) =>
+      step(stepsOf(ramp, ...edits), /Weld it/).actions.join();
+    expect(clear(['rod.duty', 'carries'])).toMatch(/10 to 15 mm short of corners/);
+    expect(clear(['rod.duty', 'nothing'])).not.toMatch(/short of corners/);
+    expect(step(stepsOf(demoJob('gangway-trolley')), /Weld it/).actions.join()).not.toMatch(
+      /short of corners/,
+    );
+  });
+
   test('cautions stand at the step they belong to', () => {
     const galvanised = stepsOf(ramp, ['metal.sideA.coating', 'zinc']);
     expect(step(galvanised, /Clean/).cautions.join()).toMatch(/zinc back 50 mm.*Zinc fume/s);

@@ -58,6 +58,14 @@ function runsInWords(situation: Situation): string[] {
   ];
 }
 
+/** A fillet with two ends on a part that is loaded: they stay clear of where it bears most. Common practice. */
+const isOpenFillet = ({ joint: { kind } }: Situation['job']): boolean => {
+  const traits = jointTraits(kind);
+  return traits?.fillet === true && traits.run === 'line';
+};
+const ENDS_CLEAR =
+  'Where it is loaded: begin and end 10 to 15 mm short of corners and edges, and lay no run across a frame rail or the flange of a beam.';
+
 /** The step at the arc: settings, passes, runs and what to watch. */
 export function weld(situation: Situation): Step[] {
   const { beads, rod, timeline, aim, joint, rest_s, system, settings, job } = situation;
@@ -113,6 +121,7 @@ export function weld(situation: Situation): Step[] {
         ...(aim.value === 'bisect' ? [] : [AIMS[aim.value].words]),
         'Strike 10 to 25 mm ahead on the line and draw back over it, so that every strike is welded over.',
         'At the end step back and fill the crater.',
+        ...(job.rod.duty !== 'nothing' && isOpenFillet(job) ? [ENDS_CLEAR] : []),
         ...(passes > 1
           ? ['Chip and brush to bright between passes; each bead overlaps the last by a third to a half.']
           : []),

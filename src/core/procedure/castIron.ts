@@ -28,14 +28,7 @@ function ready(situation: Situation): Note[] {
   const thick = joint.thick_mm ?? 10;
   const hole = Math.min(STOP_HOLE.most_mm, Math.max(STOP_HOLE.least_mm, Math.round(STOP_HOLE.share * thick)));
   return [
-    note(
-      `Find both ends of the crack with dye, and drill a ${say(hole)} hole ${say(STOP_HOLE.beyond_mm)} past each: it runs no further.`,
-      STOP_HOLE.source,
-    ),
-    note(
-      'Grind or gouge out all of it to a round-bottomed groove; look again with dye before you weld.',
-      PRACTICE,
-    ),
+    ...(job.look.damage === 'snapped' ? inTwo(thick, say) : cracked(hole, say)),
     note(`Take the casting skin off ${say(25)} each side: sand and scale under it spoil the bead.`, PRACTICE),
     ...(job.look.surface === 'oil'
       ? [
@@ -47,6 +40,28 @@ function ready(situation: Situation): Note[] {
       : []),
   ];
 }
+
+/** A crack is stopped at its ends and taken out. */
+const cracked = (hole_mm: number, say: (mm: number) => string): Note[] => [
+  note(
+    `Find both ends of the crack with dye, and drill a ${say(hole_mm)} hole ${say(STOP_HOLE.beyond_mm)} past each: it runs no further.`,
+    STOP_HOLE.source,
+  ),
+  note(
+    'Grind or gouge out all of it to a round-bottomed groove; look again with dye before you weld.',
+    PRACTICE,
+  ),
+];
+
+/** What is in two pieces has no ends to stop: the break itself lines it up. */
+const inTwo = (thick_mm: number, say: (mm: number) => string): Note[] => [
+  note(
+    `In two pieces: fit the break together first, it lines itself up. Bevel both faces from the side you reach, and leave ${say(Math.max(LAND_mm.least, Math.round(LAND_mm.ofThick * thick_mm)))} of the break untouched at the root to keep it in line.`,
+    PRACTICE,
+  ),
+  note('Look with dye on both pieces: a break that ran on is a crack, and is stopped at its end.', PRACTICE),
+];
+const LAND_mm = { least: 2, ofThick: 0.15 } as const;
 
 /** Steel screws set in the faces of thick iron, so that the weld does not hang on the skin of it. */
 function studs({ joint, length_mm, job, system }: Reads<'joint' | 'length_mm' | 'job' | 'system'>): Note[] {

@@ -79,6 +79,13 @@ describe('cast iron, cold', () => {
     expect(all).toMatch(/under 65 °C before the next/);
     expect(all).not.toMatch(/tie-ins at/);
   });
+
+  // Common practice: a break in two pieces has no crack ends to drill; it is lined up by what is left of the break.
+  test('snapped in two there are no ends to stop: the break lines it up', () => {
+    const text = words(procedure('bollard-cap', 'cast-iron', { 'look.damage': 'snapped' }));
+    expect(text).toMatch(/fit the break together first/);
+    expect(text).not.toMatch(/drill a/);
+  });
 });
 
 describe('cast iron, hot and brazed', () => {

@@ -130,7 +130,7 @@ export const purgeFor = ({ joint, wants, oneSided, pipe_mm }: SetFor): Range | n
   return pipe_mm === null ? PURGE.sheet_l_min : PURGE.pipe_l_min;
 };
 
-/** The one of some that lies nearest a size; all of them where none is on hand. */
+/** Those rows whose size is on hand; all of them where none is. */
 export function ofHand<T extends { diameter_mm: number }>(
   rows: readonly T[],
   onHand_mm: readonly number[],
