@@ -7,6 +7,7 @@ import { SayPage } from '@/features/job/SayPage';
 import { RoomPage } from '@/features/job/RoomPage';
 import { WithheldPage } from '@/features/job/WithheldPage';
 import { ChecksPage } from '@/features/checks/ChecksPage';
+import { WhyPage } from '@/features/checks/WhyPage';
 import { FieldPage } from '@/features/heat/FieldPage';
 import { HeatStop } from '@/features/heat/HeatStop';
 import { JointStop } from '@/features/joint/JointStop';
@@ -68,6 +69,7 @@ const ASIDES: Readonly<Record<string, ComponentType<{ open: OpenJob }>>> = {
   ways: WaysPage,
   say: SayPage,
   checks: ChecksPage,
+  why: WhyPage,
 };
 
 /**

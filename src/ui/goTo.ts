@@ -46,6 +46,8 @@ export const openMix = (id: string) => router.push(inJob(id, 'mix'));
 export const openWays = (id: string) => router.push(inJob(id, 'ways'));
 /** Opens what the repair is looked at for, and what was found. */
 export const openChecks = (id: string) => router.push(inJob(id, 'checks'));
+/** Opens what a weld shows, and why. */
+export const openWhy = (id: string) => router.push(inJob(id, 'why'));
 /** Opens what broke, to be said in a sentence. */
 export const openSay = (id: string) => router.push(inJob(id, 'say'));
 /** Opens how this metal is welded. */

@@ -43,6 +43,7 @@ const VIEWS = [
   '/job/ramp-guard/sheet',
   '/job/bilge-drum/sheet',
   '/job/ramp-guard/checks',
+  '/job/ramp-guard/why',
   '/job/galley-tray/process/tig',
   '/job/winch-pawl/sheet',
   '/job/vent-cowl/room/burn-through',

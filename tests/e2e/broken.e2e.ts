@@ -54,6 +54,17 @@ describe('what broke, from finding it to looking it over', () => {
     assert.deepEqual(await complaints(b), []);
   });
 
+  test('what the weld shows is put down to what the plan makes likely, and mended by its lever', async () => {
+    await openDemo(b, app.url, 'ramp-guard', 'checks');
+    await b.tap('to-why');
+    await b.tap('sign-on-top');
+    await b.says('reason-cold', /Too cold[\s\S]*To tell: Ten amps more on scrap/);
+    await b.tap('mend-cold');
+    await b.driver.get(`${app.url}/job/ramp-guard/rod`);
+    await b.holds('rod.current_A', '132');
+    assert.deepEqual(await complaints(b), []);
+  });
+
   test('a cut deeper than the part is told at its field, and nothing is lost', async () => {
     await openDemo(b, app.url, 'ramp-guard', 'joint');
     await b.tap('joint-gouge');

@@ -4,6 +4,7 @@ export { betterBy, planBy, type PlanBy } from './byProcess';
 export { CHECK_WHEN, type Check, type CheckWhen } from './checks/check';
 export { checksFor, triedInWords } from './checks/checks';
 export { powerChain, weakestLink, type ChainLink, type LinkKind } from './chain';
+export { diagnose, type Diagnosis } from './diagnose';
 export { glanceAt, type Glance } from './glance';
 export type { Lever, LeverEffect } from './levers/lever';
 export { findLevers, leversFor } from './levers/levers';

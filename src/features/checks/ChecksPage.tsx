@@ -9,7 +9,7 @@ import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
 import { Entry } from '@/ui/Entry';
-import { goBackOr } from '@/ui/goTo';
+import { goBackOr, openWhy } from '@/ui/goTo';
 import { Pick } from '@/ui/Pick';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
@@ -43,6 +43,7 @@ export function ChecksPage({ open }: { open: OpenJob }) {
       <Words as="small" tone="quiet">
         These limits are usual ones: your code, and whoever answers for the part, decide.
       </Words>
+      <Act title="It does something else: why?" testID="to-why" onPress={() => openWhy(job.id)} />
       <Act title="Back" testID="checks-back" onPress={() => goBackOr(job.id, 'sheet')} />
     </View>
   );
