@@ -270,6 +270,7 @@ describe('what broke, as it is said', () => {
     ['I blew a hole in the root at 4 o clock', 'blown-hole'],
     ['fit a new bracket on the mast, 6 mm plate', 'new-part'],
     ['the drawbar is bent', 'bent'],
+    ['12 mm liner plate, crack at the edge', 'cracked-metal'],
     ['6 mm plate to 10 mm plate, vertical', undefined],
   ] as const)('%s', (text, id) => {
     expect(damage(text)).toBe(id);

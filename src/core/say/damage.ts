@@ -50,6 +50,7 @@ const SAY_DAMAGE: readonly { said: string; damage: DamageId; cause?: 'corrosion'
     said: 'cracked (?:for )?[\\d/.]+|(?:housing|casing|casting|block|case|plate|beam|post|rail|arm|shaft|frame|manifold|pump|head) (?:is |has )?cracked|cracked (?:housing|casing|casting|block|case|plate|beam|post|rail|arm|shaft|frame|manifold|pump|head)',
     damage: 'cracked-metal',
   },
+  { said: 'cracks?(?! rod)', damage: 'cracked-metal' },
   { said: 'snapped', damage: 'snapped' },
   { said: '(?:is|got|been|badly) bent|bent (?:back|out of|over)|straighten', damage: 'bent' },
   {
