@@ -1,3 +1,4 @@
+import { EMPTY_KIT } from '@core/formats/blankKit';
 import fc from 'fast-check';
 import { readFile } from '@core/formats/files';
 import { writeArchive } from '@core/formats/write';
@@ -75,14 +76,7 @@ test('the demo yard cleared leaves what is one’s own, and comes back at one pr
   await tab.editKit({ ...before.kit.kit, tins: [...before.kit.kit.tins, own] }, 'Own tin');
   await tab.clearDemo();
   expect(Object.values(tab.useApp.getState().jobs).every(({ deletedAt }) => deletedAt !== null)).toBe(true);
-  expect(tab.useApp.getState().kit.kit).toEqual({
-    machines: [],
-    supplies: [],
-    cords: [],
-    leads: [],
-    tins: [own],
-    tools: [],
-  });
+  expect(tab.useApp.getState().kit.kit).toEqual({ ...EMPTY_KIT, tins: [own] });
   tab.useApp.getState().notice?.undo?.();
   expect(tab.useApp.getState().jobs).toEqual(before.jobs);
 });
