@@ -61,7 +61,7 @@ describe('what broke, from finding it to looking it over', () => {
     await b.says('reason-cold', /Too cold[\s\S]*To tell: Ten amps more on scrap/);
     await b.tap('mend-cold');
     await b.driver.get(`${app.url}/job/ramp-guard/rod`);
-    await b.holds('rod.current_A', '132');
+    await b.holds('rod.current_A', '132 A');
     assert.deepEqual(await complaints(b), []);
   });
 
