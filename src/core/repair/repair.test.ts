@@ -109,6 +109,8 @@ describe('taking a crack out', () => {
   test('a thin wall under it warns, a cut through is told at its field', () => {
     expect(room({ ...CRACK, 'repair.crackDepth_mm': 8 }, 'wall-left')?.state).toBe('tight');
     expect(room({ ...CRACK, 'repair.crackDepth_mm': 6 }, 'wall-left')?.state).toBe('snug');
+    // Common practice: under 3 mm a root falls through.
+    expect(room({ ...CRACK, 'repair.crackDepth_mm': 7 }, 'wall-left')?.state).toBe('snug');
     expect(room({ ...CRACK, 'repair.crackDepth_mm': 3 }, 'wall-left')?.state).toBe('roomy');
     const { problems } = judged({ ...CRACK, 'joint.depth_mm': 15 });
     expect(problems).toMatchObject([
@@ -203,6 +205,10 @@ describe('what the repair is looked at for', () => {
     expect(undercutOf(30, false)).toBe(2);
     expect(undercutOf(12, true)).toBe(0.25);
     expect(undercutOf(1.5, false)).toBeCloseTo(0.15, 9);
+    // AWS D1.1, from memory: pores together 3/8 in (10 mm) in an inch; 3/32 in (2.5 mm) once in 4 in (100 mm) where the load comes and goes.
+    const eye = (edits: Record<string, unknown>) => checks(edits).find(({ id }) => id === 'eye')?.limit;
+    expect(eye({})).toMatch(/pores together 10 mm in 25 mm/);
+    expect(eye({ ...CRACK, 'look.cause': 'fatigue' })).toMatch(/one pore of 2\.5 mm in 100 mm/);
   });
 
   test('a crack is shown to be out before it is filled, and looked at again in use where small loads broke it', () => {

@@ -7,7 +7,7 @@ import { jointGeometry } from '../joint/geometry';
 import { fillRegion } from '../joint/region';
 import { planBeads, type BurnedRod } from './beads';
 import { layOut } from './layout';
-import { usualMove } from './moves';
+import { usualMove, widestOf } from './moves';
 
 const ROD: BurnedRod = { rodClass: 'E7018', size: '1/8', current_A: 120 };
 
@@ -132,6 +132,9 @@ describe('up a wall', () => {
     expect(usualMove('E7018', 'vertical')).toBe('weave');
     expect(usualMove('E7018', 'overhead')).toBe('stringer');
     expect(usualMove('E308L-16', 'vertical')).toBe('stringer');
+    // Half an inch with a 1/8 rod (common practice).
+    expect(widestOf({ rodClass: 'E7018' }, 'vertical', null) * 3.2).toBeCloseTo(12.7, 0);
+    expect(widestOf({ rodClass: 'E7018' }, 'vertical', null)).toBeGreaterThan(3.8);
   });
 });
 

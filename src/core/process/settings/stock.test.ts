@@ -1,4 +1,5 @@
 import { DEMO_KIT } from '../../../demo/kit';
+import { readField } from '../../formats/fields';
 import { blankJob } from '../../formats/blankJob';
 import type { Bottle, FillerItem, Tungsten } from '../../formats/kit';
 import { jointGeometry } from '../../joint/geometry';
@@ -73,6 +74,17 @@ describe('gas in a bottle', () => {
     expect(gasIn_l(bottle({ size_l: 20, pressure_bar: 150 }))).toBe(2900);
     expect(gasIn_l(bottle({ pressure_bar: 3 }))).toBe(0);
     expect(gasIn_l(bottle({ pressure_bar: null }))).toBeNull();
+  });
+
+  // Handbook sizes, from memory: a bottle of 80 cubic feet holds about 15 litres of water, one of 125 about 23.
+  test('a bottle may be told by its cubic feet', () => {
+    const litres = (text: string) => {
+      const read = readField('bottle.size_l', text, 'inch');
+      return read.ok ? read.value.value : NaN;
+    };
+    expect(litres('80 cu ft')).toBeCloseTo(15, 0);
+    expect(litres('125 cf')).toBeCloseTo(23, 0);
+    expect(litres('20 l')).toBe(20);
   });
 
   // Ideal gas: 8.314 x 288.15 / (0.04401 x 1e5) = 0.5443 m3 a kilogram at 15 °C and 1 bar.
