@@ -36,7 +36,8 @@ export const TACKS_CLOSER: { share: number; groups: readonly MetalGroup[]; sourc
 
 /** Sheet to here is stitched, mm: run on, it would hole or warp. How long a stitch is on a fillet or lap, mm, by thickness; shorter on a butt. */
 export const STITCHES = {
-  upTo_mm: 1.5,
+  // 16 gauge is 1.52 mm.
+  upTo_mm: 1.6,
   rows: [
     [1, 15],
     [1.2, 20],

@@ -95,6 +95,8 @@ describe('sheet that is stitched', () => {
     expect(stitchOf_mm('lap', 1)).toBe(15);
     expect(stitchOf_mm('lap', 1.2)).toBe(20);
     expect(stitchOf_mm('t-fillet', 1.5)).toBe(40);
+    // Manufacturers' Standard Gauge, 16: 0.0598 in.
+    expect(stitchOf_mm('lap', 0.0598 * 25.4)).toBe(40);
     expect(stitchOf_mm('square-butt', 1.5)).toBeGreaterThanOrEqual(20);
     expect(stitchOf_mm('square-butt', 1.5)).toBeLessThanOrEqual(25);
   });
