@@ -102,7 +102,7 @@ describe('the steps of a plan', () => {
 
   test('a rest asked for is printed, and several passes say how to lay them', () => {
     const rested = step(stepsOf(ramp, ['rod.rest_s', 120]), /Weld it/);
-    expect(setting(rested, 'Rest after each rod')).toBe('2 min');
+    expect(setting(rested, 'Rest after each rod')).toBe('2 min, chipping counted in');
     expect(step(stepsOf(demoJob('pier-ladder')), /passes/).actions.join()).toMatch(/overlaps the last/);
   });
 

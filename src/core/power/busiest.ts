@@ -9,13 +9,13 @@ import { worstWindowArc_s } from '../timeline/timeline';
 export function busiestHeat({
   draw,
   drawAt,
-  timeline,
+  hurried,
   plate,
-}: Reads<'draw' | 'drawAt' | 'timeline' | 'plate'>): { heating_A: Range; words: string } | null {
-  if (!draw?.holds || !drawAt || !timeline || !plate) return null;
-  const burns = arcsOf(timeline);
+}: Reads<'draw' | 'drawAt' | 'hurried' | 'plate'>): { heating_A: Range; words: string } | null {
+  if (!draw?.holds || !drawAt || !hurried || !plate) return null;
+  const burns = arcsOf(hurried);
   const heating_A = heatingCurrent_A(burns, drawAt, plate);
-  const busy_pct = (100 * worstWindowArc_s(timeline, DUTY_PERIOD_s)) / DUTY_PERIOD_s;
+  const busy_pct = (100 * worstWindowArc_s(hurried, DUTY_PERIOD_s)) / DUTY_PERIOD_s;
   const idle = plate.idle_A >= 0.5 ? `, ${trimmed(plate.idle_A, 1)} A between` : '';
   const upTo = isSteady(burns) ? '' : 'up to ';
   return {

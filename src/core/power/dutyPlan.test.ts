@@ -64,10 +64,10 @@ describe('cord heat', () => {
 
   test('is the supply current times the root of the busiest ten minutes, against what the cord carries', () => {
     const edits = { 'power.cordLength_m': 10, 'power.cordSize': 'mm2-4' };
-    const { draw, timeline, plate } = assess(long(edits), DEMO_KIT).situation;
+    const { draw, hurried, plate } = assess(long(edits), DEMO_KIT).situation;
     const room = heatOf(edits);
-    if (!draw || !timeline || !plate) throw new Error('nothing drawn');
-    const busy = worstWindowArc_s(timeline, 600) / 600;
+    if (!draw || !hurried || !plate) throw new Error('nothing drawn');
+    const busy = worstWindowArc_s(hurried, 600) / 600;
     // IEC 60974-1: effective current sqrt(I1^2 X + I0^2 (1 - X)).
     const heat = draw.current_A.nominal ** 2 * busy + plate.idle_A ** 2 * (1 - busy);
     expect(room?.value?.nominal).toBeCloseTo(Math.sqrt(heat), 9);

@@ -39,6 +39,7 @@ export const burnsAfter = (
     tacks,
     stitch_mm,
     heat: heat.holds,
+    hand: 'hurried',
   }).events.filter((event) => event.current_A > 0);
 
 /** The rest that the welder takes after each rod; blank, the shortest that keeps the machine from cutting out in its worst ten minutes. */

@@ -128,4 +128,53 @@ describe('the timeline of a job', () => {
     );
     expect(longest).toBeLessThanOrEqual(60 / (beads.passes[0]?.travel_mm_s ?? 1) + 1e-6);
   });
+
+  // By hand: a change is 25 s; what was laid is chipped in 20 s and 0.15 s a millimetre, then half a minute to look and get into place.
+  test('every rod is chipped, and the whole of the pass once', () => {
+    const chips = timeline.events.filter(({ kind }) => kind === 'chip');
+    const rods = Math.max(...timeline.events.map(({ rod }) => rod));
+    expect(chips.length).toBeGreaterThanOrEqual(rods);
+    const slag_s = chips.reduce((sum, { duration_s }) => sum + duration_s - 20, 0);
+    expect(slag_s / 0.15).toBeCloseTo(600 * beads.passes.length, 3);
+    expect(timeline.events.find(({ kind, pass }) => kind === 'change' && pass > 0)?.duration_s).toBe(55);
+  });
+
+  // Common practice: a hand with a rod burns 20 to 40 % of the time it works.
+  test.each(['3/32', '1/8', '5/32'] as const)('a %s rod burns a fifth to two fifths of the time', (size) => {
+    const { arc_s, elapsed_s } = buildTimeline({
+      beads: planBeads({
+        rod: { rodClass: 'E7018', size, current_A: { '3/32': 85, '1/8': 120, '5/32': 160 }[size] },
+        area_mm2: 25,
+        length_mm: 500,
+      }),
+      length_mm: 500,
+      rest_s: 0,
+      position: 'flat',
+      tacks: { count: 3, arc_s: 3, move_s: 15 },
+      stitch_mm: null,
+      heat: null,
+    });
+    expect(arc_s / elapsed_s).toBeGreaterThan(0.2);
+    expect(arc_s / elapsed_s).toBeLessThan(0.41);
+  });
+
+  test('in a hurry it is rod on rod, and a rest takes in the chipping', () => {
+    const ask = (hand: 'ordinary' | 'hurried', rest_s: number) =>
+      buildTimeline({
+        beads,
+        length_mm: 600,
+        rest_s,
+        position: 'flat',
+        tacks: { count: 3, arc_s: 3, move_s: 15 },
+        stitch_mm: null,
+        heat: null,
+        hand,
+      });
+    expect(ask('hurried', 0).events.filter(({ kind }) => kind === 'chip')).toHaveLength(beads.passes.length);
+    expect(worstWindowArc_s(ask('hurried', 0), 600)).toBeGreaterThan(worstWindowArc_s(timeline, 600));
+    const resting = (one: Timeline) => one.events.some(({ kind }) => kind === 'rest');
+    expect(resting(ask('hurried', 20))).toBe(true);
+    expect(resting(ask('ordinary', 20))).toBe(false);
+    expect(resting(ask('ordinary', 300))).toBe(true);
+  });
 });

@@ -1,4 +1,4 @@
-import { CHIP_BASE_s, CHIP_s_per_mm, ROD_CHANGE_s, STITCH_MOVE_s } from '../data/limits';
+import { CHIP_BASE_s, CHIP_s_per_mm, ROD_CHANGE_s, SETTLE_s, STITCH_MOVE_s } from '../data/limits';
 import type { PositionId } from '../data/words';
 import type { Tacks } from '../joint/tacks';
 import type { BeadPlan } from '../rods/beads';
@@ -38,6 +38,11 @@ export interface TimelineQuestion {
   stitch_mm: number | null;
   /** What heat asks; null where it asks nothing. */
   heat: HeatHolds | null;
+  /**
+   * How the hand works: each rod chipped, brushed and looked at before the next one; or in a hurry, rod on rod to the
+   * end of the pass. Machine, fuse and cords are judged by the hurried one.
+   */
+  hand?: 'ordinary' | 'hurried';
 }
 
 const MOST_RODS = 3000;
@@ -51,6 +56,7 @@ export function buildTimeline({
   tacks,
   stitch_mm,
   heat,
+  hand = 'ordinary',
 }: TimelineQuestion): Timeline {
   const events: TimelineEvent[] = [];
   let clock_s = 0;
@@ -82,7 +88,14 @@ export function buildTimeline({
   let rod = 0;
   let leftInRod = 0;
   let burning = beads.passes[0]?.rod;
-  const chip_s = CHIP_BASE_s + CHIP_s_per_mm * length_mm;
+  /** Bead that still wears its slag, mm. */
+  let slag_mm = 0;
+  const chip = (pass: number): number => {
+    const chip_s = slag_mm > 1e-9 ? CHIP_BASE_s + CHIP_s_per_mm * slag_mm : 0;
+    slag_mm = 0;
+    add('chip', chip_s, pass, rod);
+    return chip_s;
+  };
   beads.passes.forEach((pass, index) => {
     let toLay = pass.rods;
     // Another kind of rod: what is left of the last one is laid aside.
@@ -96,8 +109,11 @@ export function buildTimeline({
     while (toLay > 1e-9 && rod < MOST_RODS) {
       if (leftInRod <= 1e-9) {
         if (rod > 0) {
-          add('change', ROD_CHANGE_s, index + 1, rod);
-          add('rest', rest_s, index + 1, rod);
+          const settle_s = hand === 'ordinary' ? SETTLE_s.value : 0;
+          const chip_s = hand === 'ordinary' ? chip(index + 1) : 0;
+          add('change', ROD_CHANGE_s + settle_s, index + 1, rod);
+          // What is chipped and looked over meanwhile is rest for the machine as well.
+          add('rest', Math.max(0, rest_s - chip_s - settle_s), index + 1, rod);
         }
         rod += 1;
         leftInRod = 1;
@@ -109,6 +125,7 @@ export function buildTimeline({
       firstOfPass = false;
       add('arc', share * pass.arcPerRod_s, index + 1, rod);
       keeper?.laid(clock_s, current_A, share * pass.arcPerRod_s);
+      slag_mm += share * pass.beadPerRod_mm;
       toLay -= share;
       leftInRod -= share;
       leftInStitch -= share;
@@ -118,7 +135,7 @@ export function buildTimeline({
       }
     }
     // Chipped once the bead has reached the end of the joint.
-    if (pass.to_mm >= length_mm - 1e-6) add('chip', chip_s, index + 1, rod);
+    if (pass.to_mm >= length_mm - 1e-6) chip(index + 1);
   });
   return { events, arc_s, elapsed_s: clock_s, starts: keeper?.starts ?? [] };
 }

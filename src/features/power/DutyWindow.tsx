@@ -29,13 +29,18 @@ function rhythmInWords({ rhythm, steady_A }: DutyPlan): string {
 /** The job in time: arc on and off, and how full the machine's ten-minute window stands. */
 export function DutyWindow({ open }: { open: OpenJob }) {
   const { situation } = open.assessment;
-  const { timeline } = situation;
+  const { timeline, hurried } = situation;
   const plan = useMemo(() => dutyPlan(situation), [situation]);
-  if (!timeline)
+  if (!timeline || !hurried)
     return <Words tone="quiet">Joint and thickness first: then the minutes of arc are counted here.</Words>;
   return (
     <View style={{ gap: SPACE.s }}>
       <Words as="bold">{`${trimmed(timeline.arc_s / 60, 1)} min of arc in ${trimmed(timeline.elapsed_s / 60, 0)} min`}</Words>
+      {hurried.elapsed_s < 0.95 * timeline.elapsed_s && (
+        <Words tone="quiet">
+          {`Each rod is chipped and looked at. The machine is judged by a hand in a hurry, rod on rod: ${trimmed(hurried.elapsed_s / 60, 0)} min.`}
+        </Words>
+      )}
       {plan === null ? (
         <Words tone="quiet">
           Type a rated point of the machine, at Kit: then it is seen when it must rest.
@@ -85,7 +90,7 @@ function Rest({ open, plan }: { open: OpenJob; plan: DutyPlan }) {
 function Course({ open, plan }: { open: OpenJob; plan: DutyPlan }) {
   const palette = usePalette();
   const [width, setWidth] = useState(320);
-  const { timeline } = open.assessment.situation;
+  const { hurried: timeline } = open.assessment.situation;
   const duty = open.assessment.rooms.find(({ id }) => id === 'duty');
   if (!timeline) return null;
   const shown_s = Math.max(timeline.elapsed_s, 600);

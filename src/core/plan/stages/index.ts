@@ -10,7 +10,7 @@ import { blow } from '../../field/stage';
 import { heat } from '../../preheat/stage';
 import { mix } from '../../mix/stage';
 import { order, pull } from '../../order/stage';
-import { timeline } from '../../timeline/stage';
+import { hurried, timeline } from '../../timeline/stage';
 import { brazed, iron, noRod, withheld } from '../../repair/stage';
 import { enteredRod, rod, rodsWanted } from './rodChoice';
 import {
@@ -82,6 +82,7 @@ const STAGES: Stages = {
   runs,
   pull,
   timeline,
+  hurried,
   strongest_A,
   drawAt,
   draw,

@@ -35,9 +35,9 @@ export const breaker: Assessor = {
   title: 'Breaker',
   short: 'breaker',
   stop: 'power',
-  assess(situation: Reads<'supply' | 'machine' | 'plate' | 'draw' | 'drawAt' | 'timeline'>) {
-    const { supply, machine, plate, draw, drawAt, timeline } = situation;
-    if (!machine || !timeline || plate?.type.feeds !== 'mains') return null;
+  assess(situation: Reads<'supply' | 'machine' | 'plate' | 'draw' | 'drawAt' | 'hurried'>) {
+    const { supply, machine, plate, draw, drawAt, hurried } = situation;
+    if (!machine || !hurried || plate?.type.feeds !== 'mains') return null;
     const rating_A = supply?.value.breaker_A ?? null;
     if (!supply || !draw || !drawAt || rating_A === null) {
       return unknown(
@@ -49,9 +49,9 @@ export const breaker: Assessor = {
     const others_A = supply.value.others_A ?? 0;
     const arc_A = draw.current_A.nominal + others_A;
     const trips = {
-      low: edgeAmps(timeline, drawAt, arc_A, plate.idle_A, others_A, rating_A, kind.early),
-      nominal: edgeAmps(timeline, drawAt, arc_A, plate.idle_A, others_A, rating_A, kind.middle),
-      high: edgeAmps(timeline, drawAt, arc_A, plate.idle_A, others_A, rating_A, kind.late),
+      low: edgeAmps(hurried, drawAt, arc_A, plate.idle_A, others_A, rating_A, kind.early),
+      nominal: edgeAmps(hurried, drawAt, arc_A, plate.idle_A, others_A, rating_A, kind.middle),
+      high: edgeAmps(hurried, drawAt, arc_A, plate.idle_A, others_A, rating_A, kind.late),
     };
     const fromPlate = plate.inputMax_A?.by === 'plate';
     const room = under(

@@ -26,7 +26,7 @@ export const cordHeat: Assessor = {
   title: 'Cord heat',
   short: 'cord heat',
   stop: 'power',
-  assess(situation: Reads<'cords' | 'job' | 'system' | 'plate' | 'timeline' | 'draw' | 'drawAt'>) {
+  assess(situation: Reads<'cords' | 'job' | 'system' | 'plate' | 'hurried' | 'draw' | 'drawAt'>) {
     const { cords, job, system } = situation;
     const { air_C } = job.look;
     const heat = busiestHeat(situation);

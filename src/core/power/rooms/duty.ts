@@ -38,12 +38,12 @@ export const duty: Assessor = {
   bears: 'machine',
   assess(
     situation: Reads<
-      'machine' | 'plate' | 'timeline' | 'current_A' | 'strongest_A' | 'job' | 'system' | 'rest'
+      'machine' | 'plate' | 'hurried' | 'current_A' | 'strongest_A' | 'job' | 'system' | 'rest'
     >,
   ) {
-    const { machine, plate, timeline, current_A, strongest_A, job, system, rest } = situation;
+    const { machine, plate, hurried, current_A, strongest_A, job, system, rest } = situation;
     const amps = dialledAmps(situation);
-    if (!machine || !plate || !timeline || !amps || !current_A || strongest_A === null) return null;
+    if (!machine || !plate || !hurried || !amps || !current_A || strongest_A === null) return null;
     if (plate.points.length === 0) {
       return unknown(
         {
@@ -58,8 +58,8 @@ export const duty: Assessor = {
     }
     // Above its largest current a machine gives nothing at all: the machine's range says so, not a duty.
     if (plate.max_A && strongest_A > plate.max_A.range.high) return null;
-    const worst_min = worstWindowArc_s(timeline, DUTY_PERIOD_s) / 60;
-    const burns = arcsOf(timeline);
+    const worst_min = worstWindowArc_s(hurried, DUTY_PERIOD_s) / 60;
+    const burns = arcsOf(hurried);
     const steady = isSteady(burns);
     // Every arc fills the window at its own amps: what would fill it is the job's own minutes over how full they make it.
     const minutes = (dial: number, end: keyof Range) => {

@@ -16,13 +16,13 @@ export const leadHeat: Assessor = {
   title: 'Lead heat',
   short: 'leads hot',
   stop: 'power',
-  assess(situation: Reads<'leads' | 'timeline' | 'current_A' | 'machine'>) {
-    const { leads, timeline } = situation;
+  assess(situation: Reads<'leads' | 'hurried' | 'current_A' | 'machine'>) {
+    const { leads, hurried } = situation;
     const dial = dialledAmps(situation);
-    if (!leads || !timeline || !dial) return null;
+    if (!leads || !hurried || !dial) return null;
     const { name, size } = leads.value;
     const steady_A = leadAmpacity_A(CABLES[size].area_mm2);
-    const heating_A = mapRange(dial, (amps) => (heatingOf_A(arcsOf(timeline)) * amps) / dial.nominal);
+    const heating_A = mapRange(dial, (amps) => (heatingOf_A(arcsOf(hurried)) * amps) / dial.nominal);
     return under('A', heating_A, within(steady_A, LAID_DOUBT), {
       now: `heat as ${trimmed(heating_A.nominal, 0)} A`,
       gap: 'before the leads run hot',

@@ -11,7 +11,7 @@ export const plug: Assessor = {
   title: 'Plug and socket',
   short: 'plug',
   stop: 'power',
-  assess(situation: Reads<'supply' | 'plate' | 'timeline' | 'draw' | 'drawAt'>) {
+  assess(situation: Reads<'supply' | 'plate' | 'hurried' | 'draw' | 'drawAt'>) {
     const { supply } = situation;
     const rating_A = supply?.value.plug_A ?? null;
     const heat = busiestHeat(situation);
