@@ -87,6 +87,8 @@ export const DEMO_JOBS: readonly Job[] = [
     'joint.gap_mm': 2.4,
     'joint.rootFace_mm': 1.5,
     'joint.includedAngle_deg': 60,
+    'rod.rodClass': 'E6011',
+    'rod.size': '3/32',
     'power.machineId': 'inverter-160',
     'power.supplyId': 'far-pier',
   }),

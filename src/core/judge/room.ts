@@ -65,6 +65,8 @@ export interface RoomBody {
   ask: string;
   /** True where it rests on what is only taken to be so: usual for a kind, or for such a piece. */
   taken?: true;
+  /** True where a rule of thumb fails more likely than not: it warns, but nobody would begin with it who need not. */
+  likely?: true;
 }
 
 interface Spoken {
@@ -235,13 +237,18 @@ export function unknown(spoken: Spoken & { ask: string }, hurts: boolean): RoomB
   };
 }
 
+/** How far the middle of what is known lies past a limit, as a share of the way to its good end, before it likely fails. Our judgement. */
+const LIKELY_FROM = 0.25;
+
 /**
  * A rule of thumb or a fit: it warns where its bad end fails, and closes only where its good end fails too.
  * @param gap what is said where only the bad end fails
  */
 export function ofThumb(body: RoomBody, gap: string): RoomBody {
   if (body.state !== 'none' || body.left === null || body.left.high < 0) return body;
-  return { ...ruled(body, 'tight'), gap };
+  const { nominal, high } = body.left;
+  const likely = nominal < -LIKELY_FROM * (high - nominal);
+  return { ...ruled(body, 'tight'), gap, ...(likely && { likely }) };
 }
 
 /**

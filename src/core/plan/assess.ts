@@ -7,7 +7,7 @@ import type { Problem } from '../formats/check';
 import type { Room } from './rooms';
 import { ROOM_IDS, roomOf } from './rooms';
 import type { Given, Preferred, Situation } from '../judge/situation';
-import { findPreferred, type Trial } from './preferred';
+import { findPreferred, likelyFails, type Trial } from './preferred';
 import type { Withheld } from '../repair/withheld';
 import { memoizeOf, situationOf } from './stages';
 import { byTightness } from './tightest';
@@ -62,13 +62,19 @@ export function assess(
 function trialOf(given: Omit<Given, 'preferred'>): Trial {
   // What shut one thing tried mostly shuts the next: it is asked first.
   let suspects = READERS;
-  return (tried, shut) => {
+  return (tried, failed) => {
     const situation = situationOf({ ...given, preferred: { ...tried, why: '' } });
     const isShut = ({ read }: (typeof READERS)[number]) => read(situation)?.state === 'none';
-    if (READERS.some((reader) => shut.includes(reader.id) && isShut(reader))) return false;
+    if (READERS.some((reader) => failed.includes(reader.id) && isShut(reader))) return 'shut';
     const culprit = suspects.find(isShut);
     if (culprit) suspects = [culprit, ...suspects.filter((reader) => reader !== culprit)];
-    return culprit === undefined;
+    if (culprit) return 'shut';
+    return READERS.some(({ read }) => {
+      const room = read(situation);
+      return room !== null && likelyFails(room);
+    })
+      ? 'likely'
+      : 'open';
   };
 }
 

@@ -116,7 +116,9 @@ describe('what is proposed is found by the rooms', () => {
     expect(shut(found)).toEqual([]);
     expect(found.situation.rod?.by).toBe('app');
     expect(found.situation.rod?.value).not.toMatchObject({ rodClass: 'E6013', size: '1/16' });
-    expect(found.situation.rod?.why).toMatch(/^E6013 1\/16, the usual choice, would leave no room here: /);
+    expect(found.situation.rod?.why).toMatch(
+      /^E6013 1\/16, the usual choice, would leave little room here: depth at the root, /,
+    );
   });
 
   test('what the welder fixed stays his, and an edit that has nothing to do with it changes nothing', () => {

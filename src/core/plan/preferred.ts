@@ -28,36 +28,46 @@ const theSame = memoizeBy(
 /** What is tried instead of the first proposal. */
 type Tried = Omit<Preferred, 'why'>;
 
-/** True where a thing to try leaves every room open; looked at first: those that were shut. */
-export type Trial = (tried: Tried, shut: readonly RoomId[]) => boolean;
+/** What trying a thing comes to; looked at first: the limits that failed before. 'likely': nothing shut, but a rule of thumb of the rod likely fails. */
+export type Trial = (tried: Tried, failed: readonly RoomId[]) => 'open' | 'likely' | 'shut';
+
+/** A rod's own rule of thumb that likely fails: another rod is looked for, as long as it shuts nothing. */
+export const likelyFails = ({ likely, stop }: Pick<Room, 'likely' | 'stop'>): boolean =>
+  likely === true && stop === 'rod';
 
 /**
- * Answers "is there something on the truck that shuts nothing, where the first proposal does?" Null where the first is open, where the
- * welder fixed all of it, or where nothing is.
+ * Answers "is there something on the truck that shuts nothing, where the first proposal does?" What likely fails nowhere stands before what
+ * only shuts nothing. Null where the first is open, where the welder fixed all of it, or where nothing is.
  */
 export function findPreferred(situation: Situation, rooms: readonly Room[], trial: Trial): Preferred | null {
   const shut = rooms.filter(({ state }) => state === 'none');
-  const [first] = shut;
+  const likely = rooms.filter(likelyFails);
+  const [first] = [...shut, ...likely];
   const { rod, pole } = situation;
   if (!first || !rod || situation.noRod) return null;
-  const ids = shut.map(({ id }) => id);
+  const ids = [...shut, ...likely].map(({ id }) => id);
   const taken: Tried = {
     rodClass: rod.value.rodClass,
     size: rod.value.size,
     pole: pole?.value ?? null,
     ampsAt: null,
   };
-  for (const tried of candidates(situation, taken)) {
-    if (!trial(tried, ids)) continue;
+  const because = (tried: Tried): Preferred => {
     const same = tried.rodClass === taken.rodClass && tried.size === taken.size;
     const usual = same ? 'The usual amps and pole' : `${taken.rodClass} ${taken.size}, the usual choice,`;
-    const what = first.past === '' ? first.gap : first.past;
+    const what = first.past === '' || first.state !== 'none' ? first.gap : first.past;
     return theSame({
       ...tried,
-      why: `${usual} would leave no room here: ${midSentence(first.title)}, ${what}.`,
+      why: `${usual} would leave ${first.state === 'none' ? 'no' : 'little'} room here: ${midSentence(first.title)}, ${what}.`,
     });
+  };
+  let second: Tried | null = null;
+  for (const tried of candidates(situation, taken)) {
+    const comes = trial(tried, ids);
+    if (comes === 'open') return because(tried);
+    if (comes === 'likely' && shut.length > 0) second ??= tried;
   }
-  return null;
+  return second && because(second);
 }
 
 /** What may be tried, in the order of what the trade likes: other amps and poles of the rod, then the next rods. */

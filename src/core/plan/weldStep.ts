@@ -111,7 +111,9 @@ export function weld(situation: Situation): Step[] {
               },
             ]),
         { label: 'Arc time', value: `${trimmed(arc_s / 60, 1)} min` },
-        ...(rest_s > 0 ? [{ label: 'Rest after each rod', value: `${trimmed(rest_s / 60, 1)} min, chipping counted in` }] : []),
+        ...(rest_s > 0
+          ? [{ label: 'Rest after each rod', value: `${trimmed(rest_s / 60, 1)} min, chipping counted in` }]
+          : []),
       ],
       actions: [
         row.technique,

@@ -1,4 +1,3 @@
-import { STEEL_GRADE_IDS, steelGrade } from '../data/steelGrades';
 import { STOP_WORK_QUESTIONS } from '../data/stopWork';
 import type { JobEdit } from '../formats/paths';
 import type { UnitSystem } from '../units/kinds';
@@ -7,7 +6,9 @@ import { damageTraits } from '../data/damage';
 import { JOINTS } from '../data/joints';
 import { damageSaid } from './damage';
 import { inFigures } from './numbers';
-import { readRod } from './rods';
+import { readMetals } from './metals';
+import { readPipe } from './pipes';
+import { readRod, rodsByWord } from './rods';
 import { Sentence, type AddChip } from './sentence';
 import { readSizes } from './sizes';
 import { SAY_FILLERS, SAY_STOPS, SAY_WORDS } from './words';
@@ -52,7 +53,7 @@ export interface Said {
  * @param system what a bare number is in
  */
 export function readSentence(text: string, system: UnitSystem): Said {
-  const sentence = new Sentence(` ${inFigures(text).replace(/[,;]/g, ' ; ')} `);
+  const sentence = new Sentence(` ${rodsByWord(inFigures(text)).replace(/[,;]/g, ' ; ')} `);
   const chips: Chip[] = [];
   const asks: Ask[] = [];
   const chip: AddChip = (id, means, said, edits) => {
@@ -70,9 +71,10 @@ export function readSentence(text: string, system: UnitSystem): Said {
     if (broken.edits.some(({ value }) => value === 'cracked-metal')) addUsualJoint(broken.edits, chip, chips);
   }
   readRod(sentence, chip);
+  readMetals(sentence, chip);
+  readPipe(sentence, chip);
   readSizes(sentence, system, chip);
   readAmounts(sentence, system, chip);
-  readGrade(sentence, chip);
   if (sentence.has(/\bcast(?:ing)?\b/) && !sentence.has(/cast iron|cast steel/)) {
     sentence.take(/\bcast(?:ing)?\b/);
     asks.push({
@@ -106,6 +108,7 @@ export function readSentence(text: string, system: UnitSystem): Said {
       chip(`word-${means}`, means, match[0], edits);
   }
   addUsualJoint(broken?.edits ?? [], chip, chips);
+  addWhatFollows(chip, chips);
   const thickness = chips.some(({ edits }) => edits.some(({ path }) => path === 'joint.thicknessA_mm'));
   const isPipe = /\b(?:pipe|tube)\b/.test(text.toLowerCase());
   if (isPipe && !chips.some(({ edits }) => edits.some(({ path }) => path === 'joint.kind')))
@@ -137,23 +140,33 @@ function addUsualJoint(edits: readonly JobEdit[], chip: AddChip, chips: readonly
     ]);
 }
 
-/** A grade of the table by its name: "4140", "S355", "A36", "304". */
-function readGrade(sentence: Sentence, chip: AddChip): void {
-  for (const id of STEEL_GRADE_IDS) {
-    const grade = steelGrade(id);
-    const match = sentence.take(
-      new RegExp(
-        String.raw`(?<![\p{L}\d/.])${id.replace('wear', '(?:wear ?)')}(?![\p{L}\d/])(?: (?:steel|stainless|plate))?`,
-        'u',
-      ),
-    );
-    if (!match || !grade) continue;
-    chip('grade', grade.name, match[0], [
-      { path: 'metal.sideA.family', value: grade.family },
-      { path: 'metal.sideA.grade', value: id },
-    ]);
-    return;
-  }
+/** What is filled in at a path, by chips so far. */
+const saidAt = <T>(chips: readonly Chip[], path: string): T | null =>
+  chips
+    .flatMap(({ edits }) => [...edits])
+    .flatMap((edit) => (edit.path === path ? [edit.value as T] : []))[0] ?? null;
+
+/** From this wall on the ends of a pipe are bevelled. Common practice. */
+const BEVELLED_FROM_mm = 3.2;
+
+/** What goes without saying: a leg is a fillet's, and a pipe that is butted is welded all round. */
+function addWhatFollows(chip: AddChip, chips: Chip[]): void {
+  const kind = saidAt<string>(chips, 'joint.kind');
+  if (kind === null && saidAt(chips, 'joint.leg_mm') !== null)
+    chip('fillet', 'T-fillet, as it has a leg', '', [{ path: 'joint.kind', value: 't-fillet' }]);
+  const outside_mm = saidAt<number>(chips, 'joint.pipeDiameter_mm');
+  if (outside_mm === null || (kind !== 'square-butt' && kind !== 'v-butt')) return;
+  const round_mm = Math.round(Math.PI * outside_mm);
+  const wall_mm = saidAt<number>(chips, 'joint.thicknessA_mm');
+  const butt = chips.findIndex(({ edits }) => edits.some(({ value }) => value === 'square-butt'));
+  const said = chips[butt];
+  if (said && (wall_mm ?? 0) > BEVELLED_FROM_mm)
+    chips[butt] = {
+      ...said,
+      means: 'V butt, as so thick a wall is bevelled',
+      edits: [{ path: 'joint.kind', value: 'v-butt' }],
+    };
+  chip('round', `All round: ${round_mm} mm`, '', [{ path: 'joint.length_mm', value: round_mm }]);
 }
 
 /** Questions that stop work, by the words that call them up. */

@@ -4,7 +4,7 @@ import { decodeRod } from '../rods/word/decode';
 import type { AddChip, Sentence } from './sentence';
 
 const ROD_SIZE_WORDS = new RegExp(
-  String.raw`(${ROD_SIZE_IDS.join('|')}|1\.6|2\.4|2\.5|2\.6|2(?:\.0)?|3\.25|3\.2|4\.8|4(?:\.0)?|5(?:\.0)?)`,
+  String.raw`(${ROD_SIZE_IDS.join('|')}|(?:1\.6|2\.4|2\.5|2\.6|2(?:\.0)?|3\.25|3\.2|4\.8|4(?:\.0)?|5(?:\.0)?)(?! ?(?:inch|in\b|")))`,
 );
 const METRIC_RODS: Readonly<Record<string, RodSizeId>> = {
   '1.6': '1/16',
@@ -21,7 +21,25 @@ const METRIC_RODS: Readonly<Record<string, RodSizeId>> = {
   '5': '3/16',
   '5.0': '3/16',
 };
-const ROD_WORD = String.raw`(e?\d{4}(?:-1)?|e?3\d\d(?:l|lmo)?(?:-1[567])?(?= (?:rod|stick|electrode)|$| ;)|e?(?:307|308|309|310|312|316|317|347)l?(?:-1[567])?|eni(?:fe)?-?ci|e4043)`;
+const ROD_WORD = String.raw`(e?\d{4}(?:-1)?|e?3\d\d(?:l|lmo)?(?:-1[567])?(?= (?:rod|stick|electrode)|$| ;)|e?(?:307|308|309|310|312|316|317|347)l?(?:-1[567])?|eni(?:fe)?-?ci|efemn-a|e(?=[a-z-]*\d)[a-z0-9]+(?:-[a-z0-9]+)*)`;
+
+/** What rods are called besides their word, from memory; with what makes them rods, or not at all. */
+const CALLED: readonly [RegExp, string][] = [
+  [
+    /\b(?:nickel[- ]iron|ferro[- ]?nickel|ni ?55|55 ?%? ?(?:percent )?nickel)(?= (?:rod|stick|electrode))/g,
+    'enife-ci',
+  ],
+  [/\b(?:pure nickel|nickel|ni ?99|99 ?%? ?(?:percent )?nickel)(?= (?:rod|stick|electrode))/g, 'eni-ci'],
+  [/\bmanganese(?= (?:rod|stick|electrode))/g, 'efemn-a'],
+  [/\b(?:low[- ]hydrogen|low[- ]hy|lo[- ]?hy)\b(?: rods?| sticks?)?/g, '7018'],
+];
+
+/** A sentence with rods by their word. */
+export const rodsByWord = (text: string): string =>
+  CALLED.reduce((said, [pattern, word]) => said.replace(pattern, word), text);
+
+/** Bare, these are plate. */
+const ALSO_LIGHT_ALLOYS = /^(?:1100|3003)$/;
 
 /** A rod by its word, with its size before or behind it: "3/32 7018", "7018 in 2.5", "1/8 sixty eleven". */
 export function readRod(sentence: Sentence, chip: AddChip): void {
@@ -45,7 +63,7 @@ export function readRod(sentence: Sentence, chip: AddChip): void {
       // "316L" with neither size nor rods is what the piece is made of.
       if (
         sizeAt === 0 &&
-        STEEL_GRADE_IDS.some((id) => id === word) &&
+        (STEEL_GRADE_IDS.some((id) => id === word) || ALSO_LIGHT_ALLOYS.test(word)) &&
         !/ (?:rod|stick|electrode)/.test(match[0])
       )
         return null;

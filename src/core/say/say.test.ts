@@ -118,6 +118,83 @@ describe('a sentence of the trade', () => {
     expect(filled('mild steel').metal.sideA.family).toBe('low-carbon-steel');
   });
 
+  test('a leg and a long bare size need no word; a leg is a fillet’s', () => {
+    const job = filled('fillet 6 mm on 8 mm plate, mild steel, 300 mm, 7018 3/32');
+    expect(job.joint).toMatchObject({ kind: 't-fillet', leg_mm: 6, thicknessA_mm: 8, length_mm: 300 });
+    expect(filled('butt 250 mm, 4 mm, gap 2 mm').joint).toMatchObject({
+      kind: 'square-butt',
+      thicknessA_mm: 4,
+      length_mm: 250,
+    });
+    expect(filled('lug 12 mm to steel channel 20 mm').joint).toMatchObject({
+      thicknessA_mm: 12,
+      thicknessB_mm: 20,
+    });
+    // A diameter is no length.
+    expect(filled('shaft 80 mm, butt 10 mm').joint).toMatchObject({ length_mm: null, thicknessA_mm: 10 });
+    expect(filled('t1 bolt').joint.thicknessA_mm).toBeNull();
+  });
+
+  test('two metals that are joined are one a side; of one piece the grade counts', () => {
+    const metals = (text: string) => {
+      const { sideA, sideB, sameBothSides } = filled(text).metal;
+      return [
+        sideA.family,
+        sideA.grade,
+        sameBothSides ? null : sideB.family,
+        sameBothSides ? null : sideB.grade,
+      ];
+    };
+    expect(metals('ar400 liner 12 mm to mild steel 20 mm')).toEqual([
+      'quenched-tempered-wear-plate',
+      'wear400',
+      'low-carbon-steel',
+      null,
+    ]);
+    expect(metals('304 tray onto an a36 bracket')).toEqual([
+      'austenitic-stainless',
+      '304',
+      'low-carbon-steel',
+      'a36',
+    ]);
+    expect(metals('stainless, 410')).toEqual(['martensitic-stainless', '410', null, null]);
+    // Of the other side only that it is another metal: it is found out, and not taken for iron.
+    expect(filled('ductile iron bracket 15 mm to steel 10 mm').metal).toMatchObject({
+      sameBothSides: false,
+      sideB: { family: null },
+    });
+    expect(metals('6061 bracket')[0]).toBe('al-6xxx');
+    expect(metals('titanium tube')[0]).toBe('titanium');
+    expect(metals('1020 mm long seam')).toEqual([null, null, null, null]);
+  });
+
+  test('rods by what they are called', () => {
+    const rod = (text: string) => [filled(text).rod.rodClass, filled(text).rod.size];
+    expect(rod('nickel rods 3/32')).toEqual(['ENi-CI', '3/32']);
+    expect(rod('1/8 nickel iron rod')).toEqual(['ENiFe-CI', '1/8']);
+    expect(rod('ENiFe-CI 3.2')).toEqual(['ENiFe-CI', '1/8']);
+    expect(rod('low hydrogen rods 1/8')).toEqual(['E7018', '1/8']);
+    expect(rod('manganese rods 5/32')).toEqual(['EFeMn-A', '5/32']);
+    // A number that is plate as well is a rod only where it is called one.
+    expect(rod('3003 sheet')).toEqual([null, null]);
+    expect(rod('316L 2 inch pipe')).toEqual([null, null]);
+  });
+
+  // ASME B36.10M: NPS 2 schedule 40 is 60.3 by 3.91 mm, NPS 4 schedule 80 is 114.3 by 8.56 mm, NPS 1 schedule 10S is 33.4 by 2.77 mm.
+  test.each([
+    ['2 inch schedule 40 pipe butt', 60.3, 3.91, 'v-butt', 189],
+    ['4" sch 80 pipe, butt', 114.3, 8.56, 'v-butt', 359],
+    ['one inch sch 10s stainless pipe end to end', 33.4, 2.77, 'square-butt', 105],
+    ['6 inch std pipe butt', 168.3, 7.11, 'v-butt', 529],
+  ])('%s is told by its table', (text, outside_mm, wall_mm, kind, round_mm) => {
+    expect(filled(text).joint).toMatchObject({
+      pipeDiameter_mm: outside_mm,
+      thicknessA_mm: wall_mm,
+      kind,
+      length_mm: round_mm,
+    });
+  });
+
   test('what may mean two things is asked: a casting, light metal, how a pipe joins', () => {
     const asked = (text: string) => readSentence(text, 'metric').asks.map(({ id }) => id);
     expect(asked('cracked casting')).toEqual(['cast']);

@@ -25,6 +25,26 @@ export class Sentence {
     return null;
   }
 
+  /** Every match that makes sense, taken out without a break, with the text before each back to the last one, and what stands behind them all. */
+  takeAll<T>(
+    pattern: RegExp,
+    make: (match: RegExpExecArray) => T | null,
+  ): { found: { made: T; said: string; before: string }[]; behind: string } {
+    const found: { made: T; said: string; before: string }[] = [];
+    let [left, from] = ['', 0];
+    for (const match of this.left.matchAll(new RegExp(pattern, `${pattern.flags}g`))) {
+      const made = make(match as RegExpExecArray);
+      if (made === null) continue;
+      const before = this.left.slice(from, match.index);
+      found.push({ made, said: match[0], before });
+      left += `${before} `;
+      from = match.index + match[0].length;
+    }
+    const behind = this.left.slice(from);
+    this.left = (left + behind).replace(/ +/g, ' ');
+    return { found, behind };
+  }
+
   has = (pattern: RegExp): boolean => pattern.test(this.left);
 
   words = (): string[] => this.left.split(/[^\p{L}\d/.'-]+/u).filter((word) => word !== '' && word !== '-');

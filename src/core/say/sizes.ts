@@ -5,7 +5,8 @@ import { inWords } from '../units/format';
 import type { UnitSystem } from '../units/kinds';
 import type { AddChip, Sentence } from './sentence';
 
-const NUMBER = String.raw`(\d+ \d+\/\d+|\d+\/\d+|\d*\.?\d+)`;
+/** Not the end of a word: the 1 of T1 is no size. "50x3" is one. */
+const NUMBER = String.raw`(?<![a-wyz\d./])(\d+ \d+\/\d+|\d+\/\d+|\d*\.?\d+)`;
 const LENGTH_UNIT = String.raw`(mm|mil+s?|millimet(?:re|er)s?|cm|centimet(?:re|er)s?|m\b|met(?:re|er)s?|inch(?:es)?|in\b|"|feet|foot|ft|')?`;
 const SIZE = `${NUMBER}[ -]?${LENGTH_UNIT}`;
 
@@ -35,6 +36,12 @@ export function at(path: JobNumberPath, value: number, system: UnitSystem): JobE
 
 /** A square of less is a wall, not a tube. */
 const LEAST_TUBE_mm = 15;
+
+/** Not behind what is round: that is how thick it is through, and no wall. */
+const NOT_ROUND = '(?<!(?:shaft|bar|pin|boss|hub|diameter|dia|round|bore|stub)(?: of)? )';
+
+/** What is said without a word for it is the thickness to here, and how long the weld is from here on. Our judgement. */
+const LEAST_LENGTH_mm = 60;
 
 /** Sizes with what they are of; a bare one is the thickness. */
 export function readSizes(sentence: Sentence, system: UnitSystem, chip: AddChip): void {
@@ -67,6 +74,13 @@ export function readSizes(sentence: Sentence, system: UnitSystem, chip: AddChip)
   of('gap', 'Gap', 'joint.gap_mm', String.raw`${SIZE} (?:gap|root opening|opening)`, [1, 2]);
   of('leg', 'Leg', 'joint.leg_mm', String.raw`${SIZE} (?:leg|fillet)`, [1, 2]);
   of('leg', 'Leg', 'joint.leg_mm', String.raw`leg(?: of)? ${SIZE}`, [1, 2]);
+  of(
+    'leg',
+    'Leg',
+    'joint.leg_mm',
+    String.raw`(?<!t[- ])fillets?(?: welds?)?(?: of)? ${SIZE}(?! ?(?:long|thick|plate|wall|sheet|steel|to\b|onto\b))`,
+    [1, 2],
+  );
   of('length', 'Length', 'joint.length_mm', String.raw`${SIZE} (?:long|of weld|length|run)`, [1, 2]);
   of(
     'length',
@@ -126,7 +140,9 @@ export function readSizes(sentence: Sentence, system: UnitSystem, chip: AddChip)
   );
   if (square) chip('tube', `Tube ${say.size(square.mm)}`, square.said, square.edits);
   const pair = sentence.takeIf(
-    new RegExp(String.raw`\b${SIZE}(?: [a-z]+){0,3}? (?:to|on|onto|against|into) (?:a |the |an )?${SIZE}`),
+    new RegExp(
+      String.raw`\b${SIZE}(?: [a-z]+){0,3}? (?:to|on|onto|against|into) (?:[a-z]+ ){0,3}?${SIZE}(?! ?(?:long|deep|run))`,
+    ),
     (match) => {
       const [a, b] = [
         sizeOf(match[1] ?? '', match[2] ?? match[4], system),
@@ -141,7 +157,6 @@ export function readSizes(sentence: Sentence, system: UnitSystem, chip: AddChip)
       ...pair.edits,
       { path: 'joint.sameThickness', value: pair.a === pair.b },
     ]);
-    return;
   }
   of(
     'thickness',
@@ -149,13 +164,27 @@ export function readSizes(sentence: Sentence, system: UnitSystem, chip: AddChip)
     'joint.thicknessA_mm',
     String.raw`${SIZE} (?:thick|wall|plate|sheet|steel|flat ?bar|angle|channel|section|box)\b`,
     [1, 2],
-  ) ??
-    of(
-      'thickness',
-      'Thickness',
-      'joint.thicknessA_mm',
-      String.raw`(?<![\d/.])${NUMBER}[ -]?(mm|mil+s?|millimet(?:re|er)s?|inch(?:es)?|in\b|")`,
-      [1, 2],
-    ) ??
-    of('thickness', 'Thickness', 'joint.thicknessA_mm', String.raw`(?<![\d/.])(\d+\/\d+)()`, [1, 99]);
+  );
+  // So long a bare size is no thickness: it is how long the weld is.
+  const long = sentence.takeIf(
+    new RegExp(
+      String.raw`${NOT_ROUND}${SIZE}(?! ?(?:dia|diameter|od|bore|round|shaft|bar|pin|wide|high|tall|from|above|below|apart|to\b|onto\b))`,
+    ),
+    (match) => {
+      const mm = match[2] === undefined ? 0 : sizeOf(match[1] ?? '', match[2], system);
+      const edits = mm >= LEAST_LENGTH_mm ? at('joint.length_mm', mm, system) : null;
+      return edits && { said: match[0], mm, edits };
+    },
+  );
+  if (long) chip('length', `Length ${say.size(long.mm)}`, long.said, long.edits);
+  if (pair) return;
+  // How thick a round is counts only where nothing else is said.
+  const bare = (behind: string, pattern: string, groups: [number, number]) =>
+    of('thickness', 'Thickness', 'joint.thicknessA_mm', `${behind}${pattern}`, groups);
+  const unit = String.raw`${NUMBER}[ -]?(mm|mil+s?|millimet(?:re|er)s?|inch(?:es)?|in\b|")`;
+  const fraction = String.raw`(?<![\d/.])(\d+\/\d+)()`;
+  bare(NOT_ROUND, unit, [1, 2]) ??
+    bare(NOT_ROUND, fraction, [1, 99]) ??
+    bare('', unit, [1, 2]) ??
+    bare('', fraction, [1, 99]);
 }

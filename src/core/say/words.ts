@@ -26,10 +26,6 @@ const kind = (value: NonNullable<Extract<JobEdit, { path: 'joint.kind' }>['value
   value,
 });
 const part = (value: string): JobEdit => ({ path: 'metal.sideA.part', value });
-const family = (value: Extract<JobEdit, { path: 'metal.sideA.family' }>['value']): JobEdit => ({
-  path: 'metal.sideA.family',
-  value,
-});
 const held = (value: 'low' | 'medium' | 'high'): JobEdit => ({ path: 'heat.restraint', value });
 
 /**
@@ -40,18 +36,18 @@ export const SAY_WORDS: readonly SayWord[] = [
   // Position
   word('(?:vertical|verticle)(?:ly)? (?:up|uphill|down)?', 'Vertical', look.position('vertical')),
   word(
-    'vertical(?:ly)?|verticle|uphill|upright seam|up the side|standing seam',
+    'vertical(?:ly)?|verticle|uphill|upright seam|up the side|standing seam|3f|3g',
     'Vertical',
     look.position('vertical'),
   ),
   word(
-    'over ?head|upside down|above (?:my|your) head|over my head|from (?:below|underneath)',
+    'over ?head|upside down|above (?:my|your) head|over my head|from (?:below|underneath)|4f|4g',
     'Overhead',
     look.position('overhead'),
   ),
-  word('horizontal(?:ly)?|2f\\b', 'Horizontal', look.position('horizontal')),
+  word('horizontal(?:ly)?|2f|2g', 'Horizontal', look.position('horizontal')),
   word(
-    'flat(?! ?(?:bar|iron|plate|strip))|down ?hand|flat on the bench|in the flat|lying flat|on the bench|1f\\b|1g\\b',
+    'flat(?! ?(?:bar|iron|plate|strip))|down ?hand|flat on the bench|in the flat|lying flat|on the bench|1f|1g',
     'Flat',
     look.position('flat'),
   ),
@@ -70,7 +66,7 @@ export const SAY_WORDS: readonly SayWord[] = [
     look.place('outdoors'),
   ),
   word(
-    'in ?doors|in ?side (?:the )?(?:shop|shed|barn|hall|workshop|garage)|in the (?:shop|shed|barn|hall|workshop|garage)|under (?:a |the )?roof',
+    'in ?doors|inside(?= ;| *$)|in ?side (?:the )?(?:shop|shed|barn|hall|workshop|garage)|in the (?:shop|shed|barn|hall|workshop|garage)|under (?:a |the )?roof',
     'Indoors',
     look.place('indoors'),
   ),
@@ -111,7 +107,11 @@ export const SAY_WORDS: readonly SayWord[] = [
     'Double V',
     kind('double-v'),
   ),
-  word('v[- ](?:butt|groove|prep)|vee(?:d)?(?: out)?|bevel(?:led|ed)?|single vee', 'V butt', kind('v-butt')),
+  word(
+    '(?:single )?v[- ](?:butt|groove|prep)|butt,? v(?:ee)?|vee(?:d)?(?: out)?|bevel(?:led|ed)?|single vee',
+    'V butt',
+    kind('v-butt'),
+  ),
   word('butt(?:ed)?(?: joint| weld)?|end to end|edge to edge', 'Square butt', kind('square-butt')),
   word('outside corner|corner(?: joint)?', 'Outside corner', kind('outside-corner')),
   word('plug(?: weld)?s?', 'Plug', kind('plug')),
@@ -125,7 +125,7 @@ export const SAY_WORDS: readonly SayWord[] = [
     'Built up',
     kind('pad'),
   ),
-  // Metal by name
+  // What coats it
   word('galvani[sz]ed|galv\\b|zinc(?: coated)?', 'Galvanised', {
     path: 'metal.sideA.coating',
     value: 'zinc',
@@ -134,24 +134,6 @@ export const SAY_WORDS: readonly SayWord[] = [
     path: 'metal.sideA.coating',
     value: 'chrome',
   }),
-  word(
-    'mild steel|black steel|black iron|plain steel|structural steel|carbon plate',
-    'Mild steel',
-    family('low-carbon-steel'),
-  ),
-  word('stainless(?: steel)?|inox', 'Stainless', family('austenitic-stainless')),
-  word('duplex(?: stainless)?', 'Duplex stainless', family('duplex-stainless')),
-  word('ductile(?: iron)?|nodular(?: iron)?|sg iron', 'Ductile iron', family('ductile-iron')),
-  word('gr[ae]y(?: cast)? iron|cast iron', 'Grey iron', family('gray-iron')),
-  word('cast steel|steel casting', 'Cast steel', family('cast-steel')),
-  word('spring steel|leaf spring', 'Spring steel', family('spring-steel'), part('leaf-spring')),
-  word('manganese(?: steel)?', 'Manganese steel', family('manganese-steel')),
-  word(
-    'wear plate|abrasion plate|(?:400|450|500) (?:hb|brinell)(?: plate)?',
-    'Wear plate',
-    family('quenched-tempered-wear-plate'),
-  ),
-  word('wrought iron', 'Wrought iron', family('wrought-iron')),
   // Parts: what it usually is, which a test then moves
   word(
     'channel|deck plate|angle(?: iron)?|i[- ]?beam|beam|flat ?bar|h[- ]?beam|girder|plate steel',
@@ -246,4 +228,4 @@ export const SAY_STOPS: readonly { said: string; asks: string }[] = [
 
 /** Words that carry nothing and are not told as not understood. */
 export const SAY_FILLERS =
-  'split leaking worn bent oval egged rusted rotted rotten corroded through stripped thread sheared hairline tore ripped fell loose snapped blew blown hole straighten seized dodgy running crack cracks hinge hinges idea what no which where hull bit lot after before a an the and or of on off in at to from with for by is it its was has have had been being i we got get need want there this that these those my our his her just about approx approximately around roughly some bit only so very really then but up down out me us one them they side good not no be weld welded welding rod rods stick broke broken break breaking cracked crack snapped torn came come coming away repair fix fixed mend job piece old new thing using use using have having long thick wide deep wall plate steel metal inch inches mm metre meter';
+  'all round around again position positions fixed schedule sch weld-on split leaking worn bent oval egged rusted rotted rotten corroded through stripped thread sheared hairline tore ripped fell loose snapped blew blown hole straighten seized dodgy running crack cracks hinge hinges idea what no which where hull bit lot after before a an the and or of on off in at to from with for by is it its was has have had been being i we got get need want there this that these those my our his her just about approx approximately around roughly some bit only so very really then but up down out me us one them they side good not no be weld welded welding rod rods stick broke broken break breaking cracked crack snapped torn came come coming away repair fix fixed mend job piece old new thing using use using have having long thick wide deep wall plate steel metal inch inches mm metre meter';

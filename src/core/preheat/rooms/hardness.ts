@@ -11,7 +11,7 @@ import { trimmed } from '../../units/format';
 import { exactly, type Range } from '../../units/range';
 import { memoizeWith } from '../../units/memoize';
 import type { SteelAsked } from '../heatPlan';
-import { guessed, under, yesNo } from '../../judge/room';
+import { ofThumb, under, yesNo } from '../../judge/room';
 import type { Reads } from '../../judge/situation';
 import type { Assessor } from '../../judge/assessor';
 
@@ -131,6 +131,6 @@ export const hardness: Assessor = {
         ask: body.ask,
       });
     }
-    return guessed(body, 'may pass the guide limit');
+    return ofThumb(body, 'may pass the guide limit');
   },
 };

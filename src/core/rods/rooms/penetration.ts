@@ -6,7 +6,7 @@ import { JOINTS } from '../../data/joints';
 import { penetration_mm, sheetDepth_mm } from '../../heat/fusion';
 import { inWords, trimmed } from '../../units/format';
 import { exactly } from '../../units/range';
-import { guessed, over } from '../../judge/room';
+import { ofThumb, over } from '../../judge/room';
 import type { Reads } from '../../judge/situation';
 import type { Assessor } from '../../judge/assessor';
 
@@ -82,6 +82,6 @@ export const penetration: Assessor = {
       ],
       ask: 'Cut a scrap joint across and etch it.',
     });
-    return guessed(body, 'maybe not to the root');
+    return ofThumb(body, 'maybe not to the root');
   },
 };
