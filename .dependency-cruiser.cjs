@@ -22,6 +22,7 @@ const SLICES = [
   'procedure',
   'plan',
   'planner',
+  'run',
 ];
 /** Of these every file may be imported; of the others screens, workers and command line see the face only: an index. */
 const OPEN = ['units', 'data', 'formats'];

@@ -27,8 +27,11 @@ import { BeadsPage } from '@/features/rod/BeadsPage';
 import { RodsPage } from '@/features/rod/RodsPage';
 import { RodStop } from '@/features/rod/RodStop';
 import { RunsPage } from '@/features/rod/RunsPage';
+import { ReportPage } from '@/features/run/ReportPage';
+import { RunPage } from '@/features/run/RunPage';
 import { SheetStop } from '@/features/sheet/SheetStop';
 import { MetalNote } from '@/features/notes/MetalNote';
+import { PastPage } from '@/features/notes/PastPage';
 import { NotesPage } from '@/features/notes/NotesPage';
 import { RodWordPage } from '@/features/notes/RodWordPage';
 import { SchoolsPage } from '@/features/notes/SchoolsPage';
@@ -69,11 +72,12 @@ const ASIDES: Readonly<Record<string, ComponentType<{ open: OpenJob }>>> = {
   ways: WaysPage,
   say: SayPage,
   checks: ChecksPage,
-  why: WhyPage,
+  report: ReportPage,
 };
 
 /**
- * The work: a job or the notes it is looked up in (`notes/metals`, `notes/<metal>`, `notes/rod`, `notes/schools`), or what to load for
+ * The work: a job or the notes it is looked up in (`notes/metals`, `notes/<metal>`, `notes/rod`, `notes/past`,
+ * `notes/schools`), or what to load for
  * several jobs (`truck/list`). One route, so that one chunk carries what they
  * share and the list of jobs does not wait for it.
  */
@@ -92,13 +96,15 @@ export default function WorkRoute() {
   }
 }
 
-/** The notes: the metals, one of them, a rod's word, or where welders disagree. */
+/** The notes: the metals, one of them, a rod's word, past work, or where welders disagree. */
 function Note({ name }: { name: string }) {
   switch (name) {
     case 'metals':
       return <NotesPage />;
     case 'rod':
       return <RodWordPage />;
+    case 'past':
+      return <PastPage />;
     case 'schools':
       return <SchoolsPage />;
     default:
@@ -108,7 +114,8 @@ function Note({ name }: { name: string }) {
 
 /**
  * A job: one of its stops, a room of it opened (`room/<id>`), a test of a piece (`test/<piece>/<test>`), what a piece may be
- * (`family/<piece>/<metal>`), how a process is set for it (`process/<process>`), or one of its asides.
+ * (`family/<piece>/<metal>`), how a process is set for it (`process/<process>`), what a weld shows
+ * (`why/<sign>`), the work itself (`run`), or one of its asides.
  */
 function JobPages({ id, at }: { id: string; at: readonly string[] }) {
   const [where = '', what = '', which = ''] = at;
@@ -137,6 +144,26 @@ function JobPages({ id, at }: { id: string; at: readonly string[] }) {
     return (
       <JobFrame key={`${id} ${what}`} id={id} stop={null}>
         {(open) => <ByPage open={open} process={what} />}
+      </JobFrame>
+    );
+  }
+  if (where === 'run') {
+    return (
+      <JobFrame id={id} stop={null} bare>
+        {(open) => <RunPage open={open} />}
+      </JobFrame>
+    );
+  }
+  if (where === 'why') {
+    return (
+      <JobFrame id={id} stop={null}>
+        {(open) =>
+          open.assessment.withheld === null ? (
+            <WhyPage key={what} open={open} shows={what} />
+          ) : (
+            <WithheldPage open={open} withheld={open.assessment.withheld} />
+          )
+        }
       </JobFrame>
     );
   }

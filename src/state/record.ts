@@ -40,6 +40,10 @@ export type KitRecord = z.infer<typeof KitRecord>;
 export const Settings = z.object({
   system: z.enum(['metric', 'inch']),
   theme: z.enum(['daylight', 'dark']),
+  /** How the work calls: by a buzz, a tone, the whole screen's colour; and whether it beats the pace. An earlier app did not ask. */
+  calls: z
+    .object({ buzz: z.boolean(), tone: z.boolean(), colour: z.boolean(), pace: z.boolean() })
+    .default(DEFAULT_SETTINGS.calls),
 });
 export type Settings = z.infer<typeof Settings>;
 

@@ -48,6 +48,13 @@ export const openWays = (id: string) => router.push(inJob(id, 'ways'));
 export const openChecks = (id: string) => router.push(inJob(id, 'checks'));
 /** Opens what a weld shows, and why. */
 export const openWhy = (id: string) => router.push(inJob(id, 'why'));
+/** Opens what a weld shows, with the sign picked. */
+export const openWhyOf = (id: string, sign: string | null) =>
+  router.push(sign === null ? inJob(id, 'why') : inJob(id, 'why', sign));
+/** Opens the work itself. */
+export const openRun = (id: string) => router.push(inJob(id, 'run'));
+/** Opens what was done. */
+export const openReport = (id: string) => router.push(inJob(id, 'report'));
 /** Opens what broke, to be said in a sentence. */
 export const openSay = (id: string) => router.push(inJob(id, 'say'));
 /** Opens how this metal is welded. */
@@ -58,6 +65,8 @@ export const openNotes = () => router.push(NOTES);
 export const openRodWord = () => router.push(work('notes', 'rod'));
 /** Opens what welders disagree on. */
 export const openSchools = () => router.push(work('notes', 'schools'));
+/** Opens what was run on earlier jobs. */
+export const openPast = () => router.push(work('notes', 'past'));
 /** Opens what to load for several jobs. */
 export const openTruck = () => router.push(work('truck', 'list'));
 /** Opens a metal in the notes. */

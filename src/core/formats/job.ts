@@ -21,6 +21,7 @@ import { ACCESS, AIMS, DUTIES, idsOf, MOVES, PLACES, POSITIONS, SKILLS, SURFACES
 import { EvidenceById } from './evidence';
 import { LONGEST } from './limits';
 import { idText, optionalNumber, typedTexts } from './parts';
+import { Run } from './run';
 
 /** How a stop-work question was answered. An unanswered one is absent, never 'no'. */
 export const StopWorkAnswer = z.enum(['no', 'yes', 'prepared', 'will-meet', 'cannot-meet']);
@@ -270,6 +271,8 @@ export const Job = z.object({
     /** Most that it may move. */
     tolerance_mm: optionalNumber('order.tolerance_mm'),
   }),
+  /** What happened at the work. */
+  run: Run,
   typed: typedTexts,
 });
 export type Job = z.infer<typeof Job>;

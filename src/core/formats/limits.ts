@@ -29,3 +29,8 @@ export const MOST_TIN_EVENTS = 100;
 export const MOST_PHOTOS = 6;
 export const MOST_RATED = 16;
 export const MOST_INPUTS = 4;
+
+/** Most that is written down of one job's work: more than a day of it. */
+export const MOST_RUN_EVENTS = 6000;
+/** Hotter nothing is that can be welded on, °C. */
+export const HOTTEST_READING_C = 1500;

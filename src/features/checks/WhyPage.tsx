@@ -15,9 +15,9 @@ import { Words } from '@/ui/Words';
 const CHOICES = idsOf(SIGNS).map((id) => ({ id, name: SIGNS[id].name, note: SIGNS[id].looks }));
 
 /** What the weld shows, and what that mostly comes from in such a plan. */
-export function WhyPage({ open }: { open: OpenJob }) {
+export function WhyPage({ open, shows = '' }: { open: OpenJob; shows?: string }) {
   const { job, assessment } = open;
-  const [sign, setSign] = useState<SignId | null>(null);
+  const [sign, setSign] = useState<SignId | null>(Object.hasOwn(SIGNS, shows) ? (shows as SignId) : null);
   const found = useMemo(() => (sign === null ? [] : diagnose(assessment, sign)), [assessment, sign]);
   return (
     <View style={{ gap: SPACE.l }} testID="why">

@@ -24,6 +24,8 @@ interface Props {
   id: string;
   /** The stop shown; null on a page that belongs to no stop. */
   stop: StopId | null;
+  /** Nothing round it but the title: the page fills the rest. */
+  bare?: boolean;
   children: (open: OpenJob) => ReactNode;
 }
 
@@ -31,12 +33,19 @@ interface Props {
 const SHORT_px = 560;
 
 /** What stands round every stop: title, tightest room, the work, the strip, the way on. Wide: rail, work, rooms side by side. */
-export function JobFrame({ id, stop, children }: Props) {
+export function JobFrame({ id, stop, bare = false, children }: Props) {
   const open = useJob(id);
   const wide = useWide();
   const palette = usePalette();
   const { height } = useWindowDimensions();
   if (!open) return <NoSuchJob />;
+  if (bare)
+    return (
+      <View style={{ flex: 1, backgroundColor: palette.ground }}>
+        <TitleBar open={open} stop={stop} />
+        {children(open)}
+      </View>
+    );
   const { rooms, tightest } = open.assessment;
   const top = (
     <>

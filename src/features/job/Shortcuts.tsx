@@ -8,7 +8,7 @@ import { Words } from '@/ui/Words';
 import { openRoom, openStop } from '@/ui/goTo';
 import { undoLast } from './acts';
 import { STOPS } from './stops';
-import { useKeys } from './useKeys';
+import { useKeys } from '@/ui/useKeys';
 
 /** Keys for the stops and the commonest acts, and the list of them under "?". */
 export function Shortcuts({ open }: { open: OpenJob }) {

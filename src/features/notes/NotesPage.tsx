@@ -6,7 +6,7 @@ import { metalFamily } from '@core/data/metals';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
 import { Entry } from '@/ui/Entry';
-import { openNote, openRodWord, openSchools } from '@/ui/goTo';
+import { openNote, openPast, openRodWord, openSchools } from '@/ui/goTo';
 import { PageFrame } from '@/ui/PageFrame';
 import { usePalette } from '@/ui/theme/theme';
 import { SPACE, STROKE } from '@/ui/theme/tokens';
@@ -30,6 +30,7 @@ export function NotesPage() {
   return (
     <PageFrame title="Notes" backID="notes-back" gap={SPACE.m}>
       <Act title="Read what is printed on a rod" align="left" testID="to-rod-word" onPress={openRodWord} />
+      <Act title="What did I run last time?" align="left" testID="to-past" onPress={openPast} />
       <Act title="Where welders disagree" align="left" testID="to-schools" onPress={openSchools} />
       <Words as="title">Metals</Words>
       <Words as="label" tone="quiet">

@@ -14,12 +14,13 @@ import {
 } from '@core/plan';
 import { speakRoom } from '@core/judge';
 import { WITHHELD_WORDS } from '@core/repair';
+import { whyNoRun } from '@core/run';
 import type { Step } from '@core/judge';
 import { saveFile } from '@/state/files';
 import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';
 import { OtherWays } from '@/ui/OtherWays';
-import { openBy, openChecks, openHistory, openWays } from '@/ui/goTo';
+import { openBy, openChecks, openHistory, openRun, openWays } from '@/ui/goTo';
 import { Card } from '@/ui/Card';
 import { HaltCard } from '@/ui/HaltCard';
 import { StepParts } from '@/ui/StepParts';
@@ -78,6 +79,16 @@ export function SheetStop({ open }: { open: OpenJob }) {
             />
           </View>
         </Card>
+      )}
+      {(whyNoRun(plan) === null || Object.keys(job.run.events).length > 0) && (
+        <View dataSet={{ noprint: 'true' }} style={{ gap: SPACE.s }}>
+          <Act
+            kind="main"
+            title={Object.keys(job.run.events).length === 0 ? 'Do it: take me along' : 'Back to the work'}
+            testID="to-run"
+            onPress={() => openRun(job.id)}
+          />
+        </View>
       )}
       {plan.totals && (
         <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.l }}>

@@ -82,6 +82,9 @@ export function duplicateJob(id: string): string | null {
   if (!record) return null;
   const copy: Job = {
     ...record.job,
+    // What was done and found belongs to the one it was done on.
+    run: { events: {} },
+    checks: {},
     id: newId(),
     createdAt: now(),
     title: `${record.job.title || 'Untitled job'}, copy`.slice(0, LONGEST.title),

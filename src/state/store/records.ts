@@ -43,6 +43,9 @@ const KIT_HISTORY_LENGTH = 60;
 /** The path at which a page throws a whole job away, or brings it back: it stands beside the job, not in it. */
 export const THROWN_AWAY = '@deletedAt';
 
+/** Where what happened at the work stands in a job. */
+const HAPPENED = 'run.events.';
+
 /** The job's id in its key. */
 const idIn = (key: string): string => key.slice(JOB_PREFIX.length);
 
@@ -60,9 +63,12 @@ const JOB: Kind<JobRecord> = {
   lay: (record, { at, by, title, edits }) => {
     const away = edits.find(({ path }) => path === THROWN_AWAY);
     if (away) return { ...record, deletedAt: typeof away.value === 'string' ? away.value : null };
+    const job = applyEdits(record.job, edits);
+    // What happened at the work is a list of its own: it is put right by what is added to it, and pushes nothing out of the history.
+    if (edits.every(({ path }) => path.startsWith(HAPPENED))) return { ...record, job };
     return {
       ...record,
-      job: applyEdits(record.job, edits),
+      job,
       history: remember(record.history, {
         at,
         by,

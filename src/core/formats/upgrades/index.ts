@@ -2,6 +2,7 @@ import type { Step } from './bag';
 import { from1 } from './from1';
 import { from10 } from './from10';
 import { from11 } from './from11';
+import { from12 } from './from12';
 import { from2 } from './from2';
 import { from3 } from './from3';
 import { from4 } from './from4';
@@ -27,4 +28,5 @@ export const STEPS: readonly Step[] = [
   from9,
   from10,
   from11,
+  from12,
 ];

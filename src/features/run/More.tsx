@@ -1,0 +1,314 @@
+import { View } from 'react-native';
+import { readField } from '@core/formats/fields';
+import { LONGEST } from '@core/formats/limits';
+import { rodsLeft } from '@core/run';
+import { TEMPERATURE } from '@core/units/kinds';
+import { formatQuantity, inWords, trimmed } from '@core/units/format';
+import { thisMoment } from '@/state/clock';
+import { changeSettings, useApp } from '@/state/store';
+import { Act } from '@/ui/Act';
+import { Card } from '@/ui/Card';
+import { Entry } from '@/ui/Entry';
+import { SPACE } from '@/ui/theme/tokens';
+import { Words } from '@/ui/Words';
+import type { OpenRun } from './useRun';
+
+interface Props {
+  run: OpenRun;
+  awake: 'off' | 'awake' | 'refused';
+}
+
+/** What else is told at the work: temperature, amps, rods burned meanwhile, a step or a note; and how it calls. */
+export function More({ run, awake }: Props) {
+  return (
+    <View style={{ gap: SPACE.m }}>
+      <Reading run={run} />
+      <Amps run={run} />
+      <Later run={run} />
+      <Note run={run} />
+      <Calls awake={awake} />
+    </View>
+  );
+}
+
+/** Text typed into a line of this page: kept with the job, word for word, until it is told. */
+function useTyped(run: OpenRun, name: string): [string, (text: string) => void] {
+  const path = `run.${name}`;
+  const text = run.open.job.typed[path] ?? '';
+  const set = (to: string) =>
+    run.open.edit([{ path: `typed.${path}`, value: to === '' ? undefined : to }], 'Typed at the work');
+  return [text, set];
+}
+
+function Reading({ run }: { run: OpenRun }) {
+  const [text, setText] = useTyped(run, 'reading');
+  const { system, heat } = run.open.assessment.situation;
+  const { heat: live } = run.state;
+  const say = inWords(system);
+  const read =
+    text.trim() === '' ? null : readTemperature(text, system, Math.min(heat.metal_C, heat.cooling.air_C));
+  return (
+    <Card testID="reading-card">
+      <Words as="head">Beside the weld</Words>
+      {live && (
+        <Words as="small" testID="run-heat">
+          {`Reckoned ${say.temperature(Math.round(live.now_C.low))} to ${say.temperature(Math.round(live.now_C.high))}${live.faster === null ? '' : `; cools ${trimmed(live.faster, 1)} times as fast as reckoned, by the thermometer`}.`}
+          {live.doubted
+            ? ' The last reading goes with no pace of cooling: read again, 25 mm beside the weld.'
+            : ''}
+        </Words>
+      )}
+      <View style={{ flexDirection: 'row', gap: SPACE.s }}>
+        <View style={{ flex: 1 }}>
+          <Entry
+            label="Thermometer or crayon says"
+            testID="run-reading"
+            value={text}
+            most={LONGEST.typed}
+            placeholder={formatQuantity(120, TEMPERATURE, system)}
+            invalid={read !== null && !read.ok}
+            onChange={setText}
+          />
+        </View>
+        <Act
+          title="Read"
+          testID="tell-reading"
+          disabled={!read?.ok}
+          onPress={() => {
+            if (!read?.ok) return;
+            run.tell({ kind: 'reading', temperature_C: read.value }, 'Temperature read');
+            setText('');
+          }}
+        />
+      </View>
+      {read && !read.ok && (
+        <Words as="label" tone="danger" testID="reading-problem">
+          {read.message}
+        </Words>
+      )}
+    </Card>
+  );
+}
+
+type Read = { ok: true; value: number } | { ok: false; message: string };
+
+/** A temperature as it is typed, between the air and what nothing is welded at. */
+function readTemperature(text: string, system: 'metric' | 'inch', air_C: number): Read {
+  const say = inWords(system).temperature;
+  const read = readField('heat.reading_C', text, system);
+  if (!read.ok) return { ok: false, message: read.message };
+  const { value } = read.value;
+  if (value < air_C - 5)
+    return {
+      ok: false,
+      message: `The air is ${say(Math.round(air_C))}: metal is not colder. Read it again.`,
+    };
+  return { ok: true, value };
+}
+
+const STEP_A = 5;
+
+function Amps({ run }: { run: OpenRun }) {
+  const { current_A } = run.state;
+  if (current_A === null) return null;
+  const to = (amps: number) => run.tell({ kind: 'amps', current_A: amps }, `${amps} A on the dial`);
+  return (
+    <Card>
+      <Words as="head">On the dial</Words>
+      <View style={{ flexDirection: 'row', gap: SPACE.s, alignItems: 'center' }}>
+        <Act
+          square
+          title="−"
+          label={`${STEP_A} A less`}
+          testID="amps-less"
+          onPress={() => to(Math.max(5, current_A - STEP_A))}
+        />
+        <Words as="value" style={{ flex: 1, textAlign: 'center' }} testID="run-amps">
+          {`${trimmed(current_A, 0)} A`}
+        </Words>
+        <Act
+          square
+          title="+"
+          label={`${STEP_A} A more`}
+          testID="amps-more"
+          onPress={() => to(current_A + STEP_A)}
+        />
+      </View>
+    </Card>
+  );
+}
+
+/** "Three rods since nine": told afterwards. */
+function Later({ run }: { run: OpenRun }) {
+  const [text, setText] = useTyped(run, 'later');
+  const [since, setSince] = useTyped(run, 'since');
+  const { state, tell } = run;
+  const { count, current_A, next } = state;
+  const pass = next?.pass ?? count.now ?? count.passes.length;
+  const rod = (count.passes[pass - 1]?.like ?? run.open.assessment.situation.beads?.passes[0])?.rod;
+  if (!rod || current_A === null) return null;
+  const read = readLater(text, since, rodsLeft(count, run.open.assessment.situation)?.have ?? null);
+  return (
+    <Card>
+      <Words as="head">Burned meanwhile</Words>
+      <View style={{ flexDirection: 'row', gap: SPACE.s }}>
+        <View style={{ flex: 1 }}>
+          <Words as="label" tone="quiet">
+            Rods
+          </Words>
+          <Entry
+            label="Rods burned"
+            testID="later-rods"
+            value={text}
+            most={LONGEST.typed}
+            placeholder="3"
+            onChange={setText}
+          />
+        </View>
+        <View style={{ flex: 1 }}>
+          <Words as="label" tone="quiet">
+            Since
+          </Words>
+          <Entry
+            label="Since what time"
+            testID="later-since"
+            value={since}
+            most={LONGEST.typed}
+            placeholder="9:00"
+            onChange={setSince}
+          />
+        </View>
+        <View style={{ justifyContent: 'flex-end' }}>
+          <Act
+            title="Count"
+            testID="tell-later"
+            disabled={!read?.ok}
+            onPress={() => {
+              if (!read?.ok) return;
+              tell(
+                {
+                  kind: 'later',
+                  from: read.from_ms,
+                  rods: read.rods,
+                  pass,
+                  current_A,
+                  rodClass: rod.rodClass,
+                  size: rod.size,
+                },
+                'Rods told afterwards',
+              );
+              setText('');
+              setSince('');
+            }}
+          />
+        </View>
+      </View>
+      {read && !read.ok && (
+        <Words as="label" tone="danger" testID="later-problem">
+          {read.message}
+        </Words>
+      )}
+    </Card>
+  );
+}
+
+type LaterRead = { ok: true; rods: number; from_ms: number } | { ok: false; message: string } | null;
+
+/** Rods and a time of this day as they are typed. @param have rods left of the tin; null where nobody counted */
+function readLater(text: string, since: string, have: number | null): LaterRead {
+  if (text.trim() === '' && since.trim() === '') return null;
+  const rods = Number(text.replace(',', '.'));
+  if (text.trim() === '' || !Number.isFinite(rods) || rods <= 0 || rods > 500)
+    return { ok: false, message: 'Type how many rods, such as 3 or 2.5.' };
+  if (have !== null && rods > have)
+    return {
+      ok: false,
+      message: `The tin had ${trimmed(Math.max(0, have), 0)} left: count again, or put the tin right at Kit.`,
+    };
+  const time = /^(\d{1,2})(?:[:.h ]?(\d{2}))?$/.exec(since.trim());
+  const [hours, minutes] = [Number(time?.[1]), Number(time?.[2] ?? 0)];
+  if (!time || hours > 23 || minutes > 59)
+    return { ok: false, message: 'Type since when, such as 9:00 or 14:30.' };
+  const from = new Date(thisMoment());
+  from.setHours(hours, minutes, 0, 0);
+  if (from.getTime() > thisMoment())
+    return { ok: false, message: 'That is still to come: type a time of today that has been.' };
+  return { ok: true, rods, from_ms: from.getTime() };
+}
+
+function Note({ run }: { run: OpenRun }) {
+  const [text, setText] = useTyped(run, 'note');
+  const words = text.trim().slice(0, LONGEST.name);
+  return (
+    <Card>
+      <Words as="head">Write down</Words>
+      <Entry
+        label="A note, or a step to add"
+        testID="run-note"
+        value={text}
+        most={LONGEST.name}
+        placeholder="moved the clamp to the far end"
+        onChange={setText}
+      />
+      <View style={{ flexDirection: 'row', gap: SPACE.s }}>
+        <Act
+          grow
+          title="As a note"
+          testID="tell-note"
+          disabled={words === ''}
+          onPress={() => {
+            run.tell({ kind: 'note', words }, 'Note');
+            setText('');
+          }}
+        />
+        <Act
+          grow
+          title="As a step"
+          testID="tell-step"
+          disabled={words === ''}
+          onPress={() => {
+            run.tell({ kind: 'added', step: words }, 'Step added');
+            setText('');
+          }}
+        />
+      </View>
+    </Card>
+  );
+}
+
+const CALL_NAMES = { buzz: 'Buzz', tone: 'Tone', colour: 'Colour', pace: 'Beat the pace' } as const;
+const AWAKE_WORDS = {
+  off: '',
+  awake: 'The screen stays on.',
+  refused:
+    'This browser does not keep the screen on: set it longer yourself. Nothing is lost while it is off.',
+} as const;
+
+/** How it calls when something is about to bite. */
+function Calls({ awake }: { awake: Props['awake'] }) {
+  const { calls, system } = useApp((app) => app.settings);
+  return (
+    <Card>
+      <Words as="head">Calls me by</Words>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
+        {(Object.keys(CALL_NAMES) as (keyof typeof CALL_NAMES)[]).map((one) => (
+          <Act
+            key={one}
+            title={`${CALL_NAMES[one]}: ${calls[one] ? 'on' : 'off'}`}
+            kind={calls[one] ? 'main' : 'plain'}
+            testID={`call-${one}`}
+            onPress={() => changeSettings({ calls: { ...calls, [one]: !calls[one] } })}
+          />
+        ))}
+      </View>
+      <Words as="label" tone="quiet">
+        {`A beat is ${inWords(system).size(10)} of bead at the planned pace. With the screen off there is no promise of sound.`}
+      </Words>
+      {awake !== 'off' && (
+        <Words as="label" tone="quiet" testID="awake">
+          {AWAKE_WORDS[awake]}
+        </Words>
+      )}
+    </Card>
+  );
+}

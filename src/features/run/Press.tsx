@@ -1,0 +1,156 @@
+import { useMemo } from 'react';
+import { Pressable, View } from 'react-native';
+import { TROUBLES } from '@core/data/troubles';
+import { Act } from '@/ui/Act';
+import { usePalette } from '@/ui/theme/theme';
+import { CORNER, SPACE } from '@/ui/theme/tokens';
+import { useKeys } from '@/ui/useKeys';
+import { Words } from '@/ui/Words';
+import type { OpenRun } from './useRun';
+
+interface Props {
+  run: OpenRun;
+  onPassLaid: () => void;
+  /** How full the pass is, is being asked. */
+  asking: boolean;
+  /** It stands beside the work rather than under it. */
+  beside: boolean;
+}
+
+/** Tall enough to be hit in a glove without looking, px. */
+const TALL = 112;
+
+/** The large press: ticks a step, starts and stops the arc; a key or a pedal does the same. */
+export function Press({ run, onPassLaid, asking, beside }: Props) {
+  const palette = usePalette();
+  const { state, tell } = run;
+  const { count, next, current_A, seen } = state;
+  const blocked = seen.troubles.find(({ settled, what }) => !settled && TROUBLES[what].stops);
+  // No arc before what must be so is ticked.
+  const arcs = state.items.findIndex(({ pass }) => pass !== null);
+  const held = state.items.slice(0, arcs).some(({ holds, state: at }) => holds && at === 'open');
+  const planned = next?.pass == null ? null : (count.passes[next.pass - 1]?.like ?? null);
+  const strike = () => {
+    const rod = (planned ?? run.open.assessment.situation.beads?.passes[0])?.rod;
+    if (!rod || current_A === null) return;
+    tell(
+      { kind: 'arc-on', pass: next?.pass ?? 0, current_A, rodClass: rod.rodClass, size: rod.size },
+      'Arc on',
+    );
+  };
+  const big = ((): { title: string; note: string; act: () => void; tone: 'act' | 'burning' } | null => {
+    if (count.on)
+      return {
+        title: 'Arc burns: press when it stops',
+        note: `${Math.floor(count.on.burned_s)} s`,
+        act: () => tell({ kind: 'arc-off' }, 'Arc off'),
+        tone: 'burning',
+      };
+    if (blocked)
+      return {
+        title: 'It is settled: go on',
+        note: TROUBLES[blocked.what].name,
+        act: () => tell({ kind: 'settled', of: blocked.id }, 'Settled'),
+        tone: 'act',
+      };
+    if (next === null)
+      return seen.finished_ms === null && seen.begun_ms !== null
+        ? {
+            title: 'Finish: the last arc is out',
+            note: 'the fire watch begins with it',
+            act: () => tell({ kind: 'finished' }, 'Finished'),
+            tone: 'act',
+          }
+        : null;
+    if (next.pass !== null)
+      return { title: 'Arc on', note: 'press, or the space bar, or a pedal', act: strike, tone: 'act' };
+    return {
+      title: next.holds ? 'All of it is so: done' : 'Done',
+      note: next.title,
+      act: () => tell({ kind: 'step', step: next.title, state: 'done', words: '' }, next.title),
+      tone: 'act',
+    };
+  })();
+  const act = big?.act;
+  const keys = useMemo((): Record<string, () => void> => {
+    if (!act || asking) return {};
+    return { ' ': () => (focusedButton() ?? { click: act }).click(), PageDown: act, PageUp: act };
+  }, [act, asking]);
+  useKeys(keys);
+  return (
+    <View
+      style={{
+        padding: SPACE.m,
+        gap: SPACE.s,
+        borderTopWidth: beside ? 0 : 2,
+        borderLeftWidth: beside ? 2 : 0,
+        ...(beside ? { width: '40%' as const } : {}),
+        borderColor: palette.line,
+        backgroundColor: palette.surface,
+      }}
+    >
+      {big && (
+        <Pressable
+          testID="press"
+          role="button"
+          aria-label={big.title}
+          onPress={big.act}
+          style={{
+            minHeight: TALL,
+            flexGrow: beside ? 1 : 0,
+            borderRadius: CORNER,
+            backgroundColor: big.tone === 'burning' ? palette.state.tight : palette.act,
+            justifyContent: 'center',
+            alignItems: 'center',
+            padding: SPACE.s,
+          }}
+        >
+          <Words
+            as="title"
+            color={big.tone === 'burning' ? palette.onState : palette.onAct}
+            style={{ textAlign: 'center' }}
+          >
+            {big.title}
+          </Words>
+          <Words
+            color={big.tone === 'burning' ? palette.onState : palette.onAct}
+            style={{ textAlign: 'center' }}
+          >
+            {big.note}
+          </Words>
+        </Pressable>
+      )}
+      {next?.pass != null && !blocked && (
+        <View style={{ flexDirection: 'row', gap: SPACE.s }}>
+          <Act grow title="New rod" testID="new-rod" onPress={() => tell({ kind: 'rod' }, 'New rod')} />
+          <Act grow title="Pass is laid" testID="pass-laid" onPress={onPassLaid} />
+        </View>
+      )}
+      {next !== null && next.pass === null && !count.on && !blocked && count.now !== null && !held && (
+        <Act title="Strike now, out of turn" testID="strike-now" onPress={strikeOn(run)} />
+      )}
+    </View>
+  );
+}
+
+/** A button that the keyboard stands on, other than the large one: the space bar is its own. */
+function focusedButton(): HTMLElement | null {
+  const at = document.activeElement;
+  return at instanceof HTMLElement && at.getAttribute('role') === 'button' && at.dataset.testid !== 'press'
+    ? at
+    : null;
+}
+
+/** An arc while a step still stands open: a tack, or the pass that is next. */
+const strikeOn = (run: OpenRun) => () => {
+  const { count, current_A } = run.state;
+  const pass = count.now ?? 0;
+  const rod = count.passes[pass - 1]?.like?.rod;
+  if (!rod || current_A === null) return;
+  // Before the first pass it is a tack.
+  const isTack = count.passes.every(({ arc_s, done_ms }) => arc_s === 0 && done_ms === null);
+  run.tell(
+    { kind: 'arc-on', pass: isTack ? 0 : pass, current_A, rodClass: rod.rodClass, size: rod.size },
+    'Arc on',
+  );
+};
