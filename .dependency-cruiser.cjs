@@ -23,6 +23,7 @@ const SLICES = [
   'plan',
   'planner',
   'run',
+  'ear',
 ];
 /** Of these every file may be imported; of the others screens, workers and command line see the face only: an index. */
 const OPEN = ['units', 'data', 'formats'];

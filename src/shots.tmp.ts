@@ -29,7 +29,7 @@ async function main() {
   await shot('r6');
   await b.tap('to-report');
   await b.find('report');
-  await shot('r7');
+  await shot('r7'); await b.driver.get(`${app.url}/notes/past`); await b.find('past-search'); await shot('r8');
   console.log(JSON.stringify((b as any).logs ?? ''));
   await b.quit(); await app.stop();
 }

@@ -2,6 +2,7 @@ import { STOP_WORK_QUESTIONS } from '@core/data/stopWork';
 import { applyEdits, type Edit } from '@core/formats/edits';
 import { blankJob } from '@core/formats/blankJob';
 import type { Job, StopWorkAnswer } from '@core/formats/job';
+import type { Told } from '@core/formats/run';
 
 /** Answers of an ordinary repair: nothing on the list, the site's conditions promised. */
 const ORDINARY: Record<string, StopWorkAnswer> = Object.fromEntries(
@@ -17,10 +18,38 @@ function demoJob(id: string, n: number, title: string, fields: Record<string, un
   return applyEdits(blankJob(id, day(n)), [{ path: 'title', value: title }, ...edits]);
 }
 
+/** Events of a run, by seconds since it began. */
+function happenedFrom(begun_ms: number, told: readonly (readonly [s: number, event: Told])[]) {
+  return Object.fromEntries(
+    told.map(([s, event], n) => [`demo${n}`, { ...event, n, at: begun_ms + 1000 * s }]),
+  );
+}
+
 const metal = (family: string, coating = 'none') => ({
   'metal.sideA.family': family,
   'metal.sideA.coating': coating,
 });
+
+/** The hatch frame as it was welded one morning, by seconds since eight: two passes, eight arcs, a rod that stuck. */
+const HATCH_DONE = happenedFrom(Date.parse('2026-03-12T08:00:00.000Z'), [
+  [0, { kind: 'step', step: 'Before you strike', state: 'done', words: '' }],
+  [420, { kind: 'step', step: 'Clean', state: 'done', words: '' }],
+  ...[900, 990, 1100, 1200].flatMap((s): [number, Told][] => [
+    [s, { kind: 'arc-on', pass: 1, current_A: 88, rodClass: 'E7018', size: '3/32' }],
+    [s + 42, { kind: 'arc-off' }],
+  ]),
+  [1260, { kind: 'reading', temperature_C: 165 }],
+  [1300, { kind: 'pass-done', pass: 1, full: 'planned' }],
+  [1390, { kind: 'trouble', what: 'stuck', pass: 2, words: '' }],
+  [1400, { kind: 'amps', current_A: 92 }],
+  ...[1500, 1600, 1700, 1810].flatMap((s): [number, Told][] => [
+    [s, { kind: 'arc-on', pass: 2, current_A: 92, rodClass: 'E7018', size: '3/32' }],
+    [s + 45, { kind: 'arc-off' }],
+  ]),
+  [1900, { kind: 'pass-done', pass: 2, full: 'full' }],
+  [1920, { kind: 'note', words: 'lid closes, corners square within 1 mm' }],
+  [1930, { kind: 'finished' }],
+]);
 
 /** Jobs of an invented harbour and ferry yard; each comes out differently. */
 export const DEMO_JOBS: readonly Job[] = [
@@ -275,5 +304,6 @@ export const DEMO_JOBS: readonly Job[] = [
     'order.tube_mm': 50,
     'order.clampAlong_mm': 350,
     'order.clampAside_mm': 0,
+    'run.events': HATCH_DONE,
   }),
 ];

@@ -441,11 +441,11 @@ describe('last words', () => {
       const tab = await openTab(storage, undefined, words);
       storage.powerFor = 0;
       tab.changeSettings({ system, theme });
-      expect(tab.useApp.getState().settings).toEqual({ system, theme });
+      expect(tab.useApp.getState().settings).toMatchObject({ system, theme });
       storage.powerFor = Infinity;
       Object.defineProperty(navigator, 'locks', { value: sharedLocks(), configurable: true });
       const again = await openTab(storage, undefined, words);
-      expect(again.useApp.getState().settings).toEqual({ system, theme });
+      expect(again.useApp.getState().settings).toMatchObject({ system, theme });
       expect(said.size).toBe(0);
     }
     const told = await openTab(storage, undefined, words);

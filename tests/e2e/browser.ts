@@ -72,12 +72,15 @@ export async function openBrowser({
   profile,
   size = PHONE,
   pixelRatio = 1,
+  hears,
 }: {
   wide?: boolean;
   profile?: string;
   size?: { width: number; height: number };
   /** Sharper pictures take a busy machine longer. */
   pixelRatio?: number;
+  /** A WAV file that its microphone hears, once. */
+  hears?: string;
 } = {}): Promise<Session> {
   const own = profile ?? tempFolder('profile');
   const downloads = tempFolder('downloads');
@@ -94,6 +97,13 @@ export async function openBrowser({
     '--disable-sync',
     '--no-first-run',
     `--user-data-dir=${own}`,
+    ...(hears === undefined
+      ? []
+      : [
+          '--use-fake-ui-for-media-stream',
+          '--use-fake-device-for-media-stream',
+          `--use-file-for-fake-audio-capture=${hears}%noloop`,
+        ]),
   );
   if (!wide) {
     // The typings know device names only; the driver takes metrics.

@@ -1,8 +1,11 @@
 import assert from 'node:assert/strict';
-import { readFileSync } from 'node:fs';
+import { readFileSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
 import { beforeEach, describe, test } from 'node:test';
 import { Report } from '../../src/core/formats/report';
-import { complaints, type Session } from './browser';
+import { arc, grinder, RATE_Hz, shop, wavOf } from '../support/sounds';
+import { complaints, openBrowser, type Session } from './browser';
+import { tempFolder } from './temp';
 import { freshStart, oneBrowser, openDemo, type Served } from './paths';
 
 let app: Served;
@@ -156,6 +159,48 @@ describe('the work itself, on the phone', () => {
     await b.driver.switchTo().window(here);
     await b.tap('take-over');
     await b.says('press', /Arc burns/);
+  });
+
+  test('the microphone hears the arc begin and end; what it got wrong is taken out', async () => {
+    const [noise, burn, grit] = [shop(3), arc(4, 0.4, false), grinder(5, 0.4)];
+    const from_s = 7;
+    const file = join(tempFolder('sound'), 'bench.wav');
+    writeFileSync(
+      file,
+      wavOf((n) => {
+        const at = n / RATE_Hz;
+        const arcs = at > from_s && at < from_s + 6 ? burn(n) : 0;
+        return noise(n) + arcs + (at > from_s + 10 && at < from_s + 16 ? grit(n) : 0);
+      }, 40),
+    );
+    const heard = await openBrowser({ hears: file });
+    try {
+      const run = heard;
+      await freshStart(run, app.url);
+      await openDemo(run, app.url, 'ramp-guard', 'sheet');
+      await run.tap('to-run');
+      for (let n = 0; n < 15 && !/pass/i.test(await run.text('run-title')); n++) {
+        const was = await run.text('run-title');
+        await run.tap('press');
+        await run.driver.wait(async () => (await run.text('run-title')) !== was, 5000);
+      }
+      await run.says('ear-says', /nothing of the sound is kept/);
+      await run.tap('listen');
+      await run.says('ear-says', /Learning|Listening/);
+      await run.says('press', /Arc burns/);
+      await run.says('press', /Arc on/);
+      await run.says('heard', /% sure/);
+      await run.says('run-taken', /0\.1 min of arc/);
+      await run.tap('heard-wrong');
+      await run.driver.wait(async () => !(await run.has('run-taken')), 5000);
+      // The grinder that comes next is none.
+      await run.driver.wait(async () => /No arc/.test(await run.text('ear-says')), 5000);
+      await run.tap('listen');
+      await run.says('ear-says', /Off/);
+      assert.deepEqual(await complaints(run), []);
+    } finally {
+      await heard.quit();
+    }
   });
 
   test('a key or a pedal does what the large press does; nothing stopped is run', async () => {

@@ -24,6 +24,8 @@ export const RunEvent = z.discriminatedUnion('kind', [
     current_A: amps,
     rodClass: z.enum(ROD_CLASS_IDS),
     size: z.enum(ROD_SIZE_IDS),
+    /** Heard rather than pressed: how sure, 0 to 1. */
+    heard: z.number().min(0).max(1).optional(),
   }),
   z.object({ kind: z.literal('arc-off'), ...base }),
   /** An arc that was none: a grinder, a slip of the thumb. */
@@ -72,7 +74,8 @@ export const RunEvent = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('finished'), ...base }),
 ]);
 export type RunEvent = z.infer<typeof RunEvent>;
-export type RunEventKind = RunEvent['kind'];
+/** What is told at the work, before it has its number and time. */
+export type Told = RunEvent extends infer E ? (E extends RunEvent ? Omit<E, 'n' | 'at'> : never) : never;
 
 /** What happened at the work, by the id of each event: so that two windows add to it without losing any. */
 export const Run = z.object({

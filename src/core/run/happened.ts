@@ -18,6 +18,8 @@ export interface Arc {
   freshRod: boolean;
   /** Told afterwards: so many rods, spread over its time. */
   rods: number | null;
+  /** Heard rather than pressed: how sure, 0 to 1. */
+  heard: number | null;
 }
 
 /** Something told that still waits for an answer, or was settled. */
@@ -132,6 +134,7 @@ export function happened(events: Readonly<Record<string, RunEvent>>): Happened {
           size,
           freshRod,
           rods: null,
+          heard: event.heard ?? null,
         };
         freshRod = false;
         break;
@@ -191,6 +194,7 @@ export function happened(events: Readonly<Record<string, RunEvent>>): Happened {
           size,
           freshRod: true,
           rods,
+          heard: null,
         });
         break;
       }

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { DEMO_KIT } from '../../demo/kit';
 import { demoJob } from '../../../tests/support/demo';
 import type { Job } from '../formats/job';
-import type { RunEvent } from '../formats/run';
+import type { RunEvent, Told } from '../formats/run';
 import { assess } from '../plan/assess';
 import { makePlan } from '../plan/plan';
 import { HeatLog, coolingOf } from '../heat/cooling';
@@ -15,8 +15,6 @@ import { runState, whyNoRun } from './run';
 
 const T0 = Date.parse('2026-03-02T08:00:00.000Z');
 const ROD = { rodClass: 'E7018', size: '1/8', current_A: 120 } as const;
-type Told = RunEvent extends infer E ? (E extends RunEvent ? Omit<E, 'n' | 'at'> : never) : never;
-
 /** Events by seconds since eight o'clock. */
 const at = (...told: readonly (readonly [s: number, event: Told])[]): Record<string, RunEvent> =>
   Object.fromEntries(told.map(([s, event], n) => [`e${n}`, { ...event, n, at: T0 + 1000 * s } as RunEvent]));

@@ -52,6 +52,16 @@ export function whyNoRun(plan: Plan): string | null {
   }
 }
 
+/** Why no arc is struck now: what must be so first, or what has to be settled; null where one may be. */
+export function whyNoArc({ seen, items }: Pick<RunState, 'seen' | 'items'>): string | null {
+  const open = seen.troubles.find(({ settled, what }) => !settled && TROUBLES[what].stops);
+  if (open) return TROUBLES[open.what].name;
+  const arcs = items.findIndex(({ pass }) => pass !== null);
+  return (
+    items.slice(0, Math.max(0, arcs)).find(({ holds, state }) => holds && state === 'open')?.title ?? null
+  );
+}
+
 /**
  * Answers "where am I, what comes next, and what is about to bite?" Pure: the same events, plan and moment, the same answer.
  * @param wall_ms what the clock on the wall says, ms since 1970

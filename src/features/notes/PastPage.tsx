@@ -76,7 +76,7 @@ function Past({ past }: { past: PastWork }) {
       <Words as="small">
         {when_ms === null
           ? 'Planned only: no arc was told.'
-          : `${new Date(when_ms).toLocaleDateString([], { dateStyle: 'medium' })}: ${ran.join(', ')}. ${trimmed(rods, 1)} rods, ${time(arc_s)} of arc${machine ? `, ${machine}` : ''}${troubles > 0 ? `; ${troubles} ${troubles === 1 ? 'thing' : 'things'} went wrong` : ''}.`}
+          : `${new Date(when_ms).toLocaleDateString([], { dateStyle: 'medium' })}: ${ran.join(', ')}. ${trimmed(rods, 1)} ${rods === 1 ? 'rod' : 'rods'}, ${time(arc_s)} of arc${machine ? `, ${machine}` : ''}${troubles > 0 ? `; ${troubles} ${troubles === 1 ? 'thing' : 'things'} went wrong` : ''}.`}
       </Words>
       <View style={{ flexDirection: 'row', gap: SPACE.s }}>
         <Act grow title="Open" testID={`past-open-${id}`} onPress={() => openJob(id, 'sheet')} />
@@ -85,7 +85,7 @@ function Past({ past }: { past: PastWork }) {
         )}
         <Act
           grow
-          title="Start from it"
+          title="Copy"
           testID={`past-copy-${id}`}
           onPress={() => {
             const copy = duplicateJob(id);

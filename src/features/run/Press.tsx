@@ -1,6 +1,7 @@
 import { useMemo } from 'react';
 import { Pressable, View } from 'react-native';
 import { TROUBLES } from '@core/data/troubles';
+import { whyNoArc } from '@core/run';
 import { Act } from '@/ui/Act';
 import { usePalette } from '@/ui/theme/theme';
 import { CORNER, SPACE } from '@/ui/theme/tokens';
@@ -24,20 +25,9 @@ const TALL = 112;
 export function Press({ run, onPassLaid, asking, beside }: Props) {
   const palette = usePalette();
   const { state, tell } = run;
-  const { count, next, current_A, seen } = state;
+  const { count, next, seen } = state;
   const blocked = seen.troubles.find(({ settled, what }) => !settled && TROUBLES[what].stops);
-  // No arc before what must be so is ticked.
-  const arcs = state.items.findIndex(({ pass }) => pass !== null);
-  const held = state.items.slice(0, arcs).some(({ holds, state: at }) => holds && at === 'open');
-  const planned = next?.pass == null ? null : (count.passes[next.pass - 1]?.like ?? null);
-  const strike = () => {
-    const rod = (planned ?? run.open.assessment.situation.beads?.passes[0])?.rod;
-    if (!rod || current_A === null) return;
-    tell(
-      { kind: 'arc-on', pass: next?.pass ?? 0, current_A, rodClass: rod.rodClass, size: rod.size },
-      'Arc on',
-    );
-  };
+  const isHeld = whyNoArc(state) !== null;
   const big = ((): { title: string; note: string; act: () => void; tone: 'act' | 'burning' } | null => {
     if (count.on)
       return {
@@ -63,7 +53,12 @@ export function Press({ run, onPassLaid, asking, beside }: Props) {
           }
         : null;
     if (next.pass !== null)
-      return { title: 'Arc on', note: 'press, or the space bar, or a pedal', act: strike, tone: 'act' };
+      return {
+        title: 'Arc on',
+        note: 'press, or the space bar, or a pedal',
+        act: () => run.strike(),
+        tone: 'act',
+      };
     return {
       title: next.holds ? 'All of it is so: done' : 'Done',
       note: next.title,
@@ -126,8 +121,8 @@ export function Press({ run, onPassLaid, asking, beside }: Props) {
           <Act grow title="Pass is laid" testID="pass-laid" onPress={onPassLaid} />
         </View>
       )}
-      {next !== null && next.pass === null && !count.on && !blocked && count.now !== null && !held && (
-        <Act title="Strike now, out of turn" testID="strike-now" onPress={strikeOn(run)} />
+      {next !== null && next.pass === null && !count.on && !blocked && count.now !== null && !isHeld && (
+        <Act title="Strike now, out of turn" testID="strike-now" onPress={() => run.strike()} />
       )}
     </View>
   );
@@ -140,17 +135,3 @@ function focusedButton(): HTMLElement | null {
     ? at
     : null;
 }
-
-/** An arc while a step still stands open: a tack, or the pass that is next. */
-const strikeOn = (run: OpenRun) => () => {
-  const { count, current_A } = run.state;
-  const pass = count.now ?? 0;
-  const rod = count.passes[pass - 1]?.like?.rod;
-  if (!rod || current_A === null) return;
-  // Before the first pass it is a tack.
-  const isTack = count.passes.every(({ arc_s, done_ms }) => arc_s === 0 && done_ms === null);
-  run.tell(
-    { kind: 'arc-on', pass: isTack ? 0 : pass, current_A, rodClass: rod.rodClass, size: rod.size },
-    'Arc on',
-  );
-};

@@ -17,6 +17,7 @@ import { Along } from './Along';
 import { Forgotten } from './Forgotten';
 import { Full } from './Full';
 import { Items } from './Items';
+import { Listen } from './Listen';
 import { More } from './More';
 import { Press } from './Press';
 import { Troubles } from './Troubles';
@@ -127,6 +128,7 @@ function Work({ run, drives, takeOver, why }: WorkProps) {
           ))}
         <Items run={run} drives={drives} />
         {drives && <Troubles run={run} />}
+        {drives && why === null && <Listen run={run} />}
         {drives && <More run={run} awake={awake} />}
         <View style={{ gap: SPACE.s }}>
           {seen.begun_ms !== null && (

@@ -1,16 +1,13 @@
 import { useMemo } from 'react';
 import { makePlan, type Plan } from '@core/plan';
-import { changedBy, nextNumber, runState, type Changed, type RunState } from '@core/run';
+import { changedBy, nextNumber, runState, whyNoArc, type Changed, type RunState } from '@core/run';
 import { editAt } from '@core/formats/paths';
-import type { RunEvent } from '@core/formats/run';
+import type { RunEvent, Told } from '@core/formats/run';
 import { newId } from '@/state/ids';
 import { thisMoment } from '@/state/clock';
 import { useApp } from '@/state/store';
 import type { OpenJob } from '@/state/useJob';
 import { useNow } from '@/state/useNow';
-
-/** What is told at the work, without its number and time. */
-export type Told = RunEvent extends infer E ? (E extends RunEvent ? Omit<E, 'n' | 'at'> : never) : never;
 
 /** The work as a screen wants it. */
 export interface OpenRun {
@@ -20,6 +17,8 @@ export interface OpenRun {
   changed: readonly Changed[];
   /** Writes down what happened, now or at a moment. */
   tell(event: Told, title: string, at_ms?: number): void;
+  /** The arc burns, in the pass that is next; before the first pass it is a tack. Nothing is told while something must be settled first. */
+  strike(how?: { heard?: number; at_ms?: number }): void;
 }
 
 /** While the arc burns a second is long; else it is short enough. */
@@ -50,7 +49,26 @@ export function useRun(open: OpenJob): OpenRun {
       ],
       title,
     );
-  return { open, plan, state, changed, tell };
+  const strike: OpenRun['strike'] = ({ heard, at_ms } = {}) => {
+    const { count, current_A, next } = state;
+    const rod = (count.passes[(count.now ?? 1) - 1]?.like ?? assessment.situation.beads?.passes[0])?.rod;
+    if (!rod || current_A === null || whyNoArc(state) !== null) return;
+    const first = count.passes.every(({ arc_s, done_ms }) => arc_s === 0 && done_ms === null);
+    const pass = next?.pass ?? (first ? 0 : (count.now ?? 0));
+    tell(
+      {
+        kind: 'arc-on',
+        pass,
+        current_A,
+        rodClass: rod.rodClass,
+        size: rod.size,
+        ...(heard === undefined ? {} : { heard }),
+      },
+      heard === undefined ? 'Arc on' : 'Arc on, heard',
+      at_ms,
+    );
+  };
+  return { open, plan, state, changed, tell, strike };
 }
 
 /** Whether the last word on the arc was that it burns. */
