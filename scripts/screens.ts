@@ -30,7 +30,7 @@ const VIEWS: readonly View[] = [
   { name: 'rod', path: '/job/vent-cowl/rod' },
   { name: 'room', path: '/job/vent-cowl/room/burn-through' },
   { name: 'sheet', path: '/job/ramp-guard/sheet' },
-  { name: 'procedure', path: '/job/rail-bracket/procedure' },
+  { name: 'run', path: '/job/hatch-frame/run', ready: 'press' },
   { name: 'kit', path: '/kit' },
   { name: 'wide-joint', path: '/job/vent-cowl/joint', wide: true },
   { name: 'dark-beads', path: '/job/pier-ladder/beads', theme: 'dark' },

@@ -30,25 +30,32 @@ const metal = (family: string, coating = 'none') => ({
   'metal.sideA.coating': coating,
 });
 
-/** The hatch frame as it was welded one morning, by seconds since eight: two passes, eight arcs, a rod that stuck. */
-const HATCH_DONE = happenedFrom(Date.parse('2026-03-12T08:00:00.000Z'), [
-  [0, { kind: 'step', step: 'Before you strike', state: 'done', words: '' }],
-  [420, { kind: 'step', step: 'Clean', state: 'done', words: '' }],
-  ...[900, 990, 1100, 1200].flatMap((s): [number, Told][] => [
-    [s, { kind: 'arc-on', pass: 1, current_A: 88, rodClass: 'E7018', size: '3/32' }],
-    [s + 42, { kind: 'arc-off' }],
+/** The hatch frame in hand, by seconds since eight one morning: the root is in, two corners of the cap, and a rod stuck. */
+const HATCH_IN_HAND = happenedFrom(Date.parse('2026-03-12T08:00:00.000Z'), [
+  ...(
+    [
+      'Before you strike',
+      'Mark it out',
+      'Clean',
+      'Fit and tack',
+      'Clamp and order',
+      'Set the machine',
+    ] as const
+  ).map((step, n): [number, Told] => [180 * n, { kind: 'step', step, state: 'done', words: '' }]),
+  ...[1000, 1110, 1220, 1330].flatMap((s): [number, Told][] => [
+    [s, { kind: 'arc-on', pass: 1, current_A: 92, rodClass: 'E7018', size: '3/32' }],
+    [s + 23, { kind: 'arc-off' }],
   ]),
-  [1260, { kind: 'reading', temperature_C: 165 }],
-  [1300, { kind: 'pass-done', pass: 1, full: 'planned' }],
-  [1390, { kind: 'trouble', what: 'stuck', pass: 2, words: '' }],
-  [1400, { kind: 'amps', current_A: 92 }],
-  ...[1500, 1600, 1700, 1810].flatMap((s): [number, Told][] => [
-    [s, { kind: 'arc-on', pass: 2, current_A: 92, rodClass: 'E7018', size: '3/32' }],
-    [s + 45, { kind: 'arc-off' }],
+  [1370, { kind: 'reading', temperature_C: 165 }],
+  [1400, { kind: 'pass-done', pass: 1, full: 'planned' }],
+  [1480, { kind: 'trouble', what: 'stuck', pass: 2, words: '' }],
+  [1490, { kind: 'settled', of: 'demo16' }],
+  [1500, { kind: 'amps', current_A: 94 }],
+  ...[1700, 1810].flatMap((s): [number, Told][] => [
+    [s, { kind: 'arc-on', pass: 2, current_A: 94, rodClass: 'E7018', size: '3/32' }],
+    [s + 23, { kind: 'arc-off' }],
   ]),
-  [1900, { kind: 'pass-done', pass: 2, full: 'full' }],
-  [1920, { kind: 'note', words: 'lid closes, corners square within 1 mm' }],
-  [1930, { kind: 'finished' }],
+  [1850, { kind: 'note', words: 'corners square within 1 mm' }],
 ]);
 
 /** Jobs of an invented harbour and ferry yard; each comes out differently. */
@@ -304,6 +311,6 @@ export const DEMO_JOBS: readonly Job[] = [
     'order.tube_mm': 50,
     'order.clampAlong_mm': 350,
     'order.clampAside_mm': 0,
-    'run.events': HATCH_DONE,
+    'run.events': HATCH_IN_HAND,
   }),
 ];

@@ -18,6 +18,7 @@ const PAGES = [
   '/job/vent-cowl/rod',
   '/job/cradle-arm/heat',
   '/job/ramp-guard/sheet',
+  '/job/hatch-frame/run',
 ];
 /** Room to work in between the bars, px. */
 const LEAST_WORK_px = 200;

@@ -2,7 +2,16 @@
 export { happened, inOrder, nextNumber, runClock_ms, type Arc, type Happened } from './happened';
 export { countOf, type Burning, type Count, type PassCount } from './count';
 export { passSettings, passTitle, type RunItem } from './items';
-export { runState, rodsLeft, whyNoArc, whyNoRun, type Bite, type RunState } from './run';
+export {
+  OFF_THE_TINS,
+  rodsOffTins,
+  runState,
+  rodsLeft,
+  whyNoArc,
+  whyNoRun,
+  type Bite,
+  type RunState,
+} from './run';
 export { passLine, reportCsv, reportMarkdown, reportOf } from './report';
 export { changedBy, type Changed } from './replan';
 export { findPast, pastOf, totalsByMonth, type PastWork } from './past';

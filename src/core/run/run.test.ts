@@ -11,7 +11,7 @@ import { arcPerRod_s } from '../rods/beads';
 import { countOf, passesAsSeen } from './count';
 import { happened, nextNumber, runClock_ms } from './happened';
 import { liveDuty, liveHeat } from './live';
-import { runState, whyNoRun } from './run';
+import { OFF_THE_TINS, rodsOffTins, runState, whyNoRun } from './run';
 
 const T0 = Date.parse('2026-03-02T08:00:00.000Z');
 const ROD = { rodClass: 'E7018', size: '1/8', current_A: 120 } as const;
@@ -310,6 +310,41 @@ describe('where the work stands', () => {
   test('amps said at the work count from then on', () => {
     expect(state({}, 0).current_A).toBe(judged.situation.current_A?.value);
     expect(state(at([5, { kind: 'amps', current_A: 111 }]), 6).current_A).toBe(111);
+  });
+
+  test('rods that were burned come off the tin they came from, once', () => {
+    const events = at(...before, [100, on()], [160, off], [200, { kind: 'rod' }], [210, on()], [230, off]);
+    const tins = (told: Record<string, RunEvent>) => rodsOffTins(state(told, 300), judged.situation);
+    const tin = judged.situation.rod?.value.tin;
+    expect(tins(events)).toEqual([
+      { id: tin?.id, rodClass: 'E7018', size: '1/8', had: tin?.count, left: (tin?.count ?? 0) - 2 },
+    ]);
+    const taken = {
+      kind: 'step',
+      step: OFF_THE_TINS,
+      state: 'done',
+      words: '',
+      n: 99,
+      at: T0 + 400_000,
+    } as const;
+    expect(tins({ ...events, z: taken })).toEqual([]);
+  });
+
+  test('the hatch frame of the yard is in hand: the root is in, the cap half laid, the stuck rod settled', () => {
+    const job = demoJob('hatch-frame');
+    const hatch = assess(job, DEMO_KIT);
+    const { next, count, seen } = runState(
+      hatch,
+      makePlan(hatch),
+      job,
+      Date.parse('2026-03-12T08:35:00.000Z'),
+    );
+    expect(next?.pass).toBe(2);
+    const [root, cap] = count.passes;
+    expect(root?.done_ms).not.toBeNull();
+    expect((cap?.laid_mm ?? 0) / (cap?.of_mm ?? 1)).toBeGreaterThan(0.4);
+    expect((cap?.laid_mm ?? 0) / (cap?.of_mm ?? 1)).toBeLessThan(0.65);
+    expect(seen.troubles).toMatchObject([{ what: 'stuck', settled: true }]);
   });
 
   test('nothing that is stopped, a draft or without room is run', () => {

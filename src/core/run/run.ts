@@ -197,3 +197,22 @@ export function rodsLeft(
     .reduce((sum, { like, rods }) => sum + Math.max(0, (like?.rods ?? 0) - rods), 0);
   return { have: tin.count - used, need: need - count.inRod };
 }
+
+/** The step by which the rods that were burned are known to be off the tins. */
+export const OFF_THE_TINS = 'Rods taken off the tins';
+
+/** Rods that were burned, tin by tin, as far as the tins of the kit go: the one that is planned with first. Nothing once they are taken off. */
+export function rodsOffTins(
+  { count, seen }: Pick<RunState, 'count' | 'seen'>,
+  { rod, kit }: Pick<Assessment['situation'], 'rod' | 'kit'>,
+): { id: string; rodClass: string; size: string; had: number; left: number }[] {
+  if (seen.steps.has(OFF_THE_TINS)) return [];
+  return count.rods.flatMap(({ rodClass, size, count: burned }) => {
+    const of = kit.tins.filter(
+      (tin) => tin.rodClass === rodClass && tin.size === size && (tin.count ?? 0) > 0,
+    );
+    const tin = of.find(({ id }) => id === rod?.value.tin?.id) ?? of[0];
+    if (!tin || tin.count === null) return [];
+    return [{ id: tin.id, rodClass, size, had: tin.count, left: Math.max(0, tin.count - Math.ceil(burned)) }];
+  });
+}

@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { Pressable, View } from 'react-native';
+import { Pressable, useWindowDimensions, View } from 'react-native';
 import { TROUBLES } from '@core/data/troubles';
 import { whyNoArc } from '@core/run';
 import { Act } from '@/ui/Act';
@@ -18,12 +18,14 @@ interface Props {
   beside: boolean;
 }
 
-/** Tall enough to be hit in a glove without looking, px. */
-const TALL = 112;
+/** Tall enough to be hit in a glove without looking; less where type is twice as large, px. */
+const TALL = { usual: 112, short: 64 } as const;
+const SHORT_px = 560;
 
 /** The large press: ticks a step, starts and stops the arc; a key or a pedal does the same. */
 export function Press({ run, onPassLaid, asking, beside }: Props) {
   const palette = usePalette();
+  const { height } = useWindowDimensions();
   const { state, tell } = run;
   const { count, next, seen } = state;
   const blocked = seen.troubles.find(({ settled, what }) => !settled && TROUBLES[what].stops);
@@ -91,7 +93,7 @@ export function Press({ run, onPassLaid, asking, beside }: Props) {
           aria-label={big.title}
           onPress={big.act}
           style={{
-            minHeight: TALL,
+            minHeight: height < SHORT_px ? TALL.short : TALL.usual,
             flexGrow: beside ? 1 : 0,
             borderRadius: CORNER,
             backgroundColor: big.tone === 'burning' ? palette.state.tight : palette.act,

@@ -1,12 +1,12 @@
 import { useState } from 'react';
 import { ScrollView, useWindowDimensions, View } from 'react-native';
 import { TROUBLES } from '@core/data/troubles';
-import { passSettings, whyNoRun, type Bite } from '@core/run';
+import { OFF_THE_TINS, passSettings, rodsOffTins, whyNoRun, type Bite, type RunState } from '@core/run';
 import { trimmed } from '@core/units/format';
 import { useAwake } from '@/state/useAwake';
 import { useDriver } from '@/state/useDriver';
 import type { OpenJob } from '@/state/useJob';
-import { useApp } from '@/state/store';
+import { editKitWithUndo, useApp } from '@/state/store';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
 import { goBackOr, openReport, openWays } from '@/ui/goTo';
@@ -69,9 +69,13 @@ function Work({ run, drives, takeOver, why }: WorkProps) {
   // Lying down, the large press stands beside the work.
   const lying = width > height && height < LYING_px;
   const calls = useApp((app) => app.settings.calls);
-  const [asking, setAsking] = useState<number | null>(null);
+  const [asked, setAsking] = useState<number | null>(null);
+  const [notYet, setNotYet] = useState('');
   const { state, open } = run;
   const { count, next, bite, seen } = state;
+  // By what was burned it is laid: asked once for every arc.
+  const due = dueOf(state);
+  const asking = asked ?? (due !== null && notYet !== dueKey(state) ? due : null);
   const awake = useAwake(seen.begun_ms !== null && seen.finished_ms === null);
   useCalls(run, calls);
   const flash = calls.colour && bite.how === 'now';
@@ -104,7 +108,16 @@ function Work({ run, drives, takeOver, why }: WorkProps) {
         <Now run={run} />
         <BiteBar bite={bite} flash={flash} />
         {count.on?.overdue && <Forgotten run={run} />}
-        {asking !== null && <Full run={run} pass={asking} onDone={() => setAsking(null)} />}
+        {asking !== null && (
+          <Full
+            run={run}
+            pass={asking}
+            onDone={() => {
+              setAsking(null);
+              setNotYet(dueKey(state));
+            }}
+          />
+        )}
         <Along run={run} />
         {run.changed.map(({ what, why: because, shuts }) => (
           <Card key={what} tone={shuts ? 'danger' : 'plain'} testID="changed">
@@ -126,6 +139,7 @@ function Work({ run, drives, takeOver, why }: WorkProps) {
               />
             </Card>
           ))}
+        {drives && <OffTheTins run={run} />}
         <Items run={run} drives={drives} />
         {drives && <Troubles run={run} />}
         {drives && why === null && <Listen run={run} />}
@@ -146,6 +160,39 @@ function Work({ run, drives, takeOver, why }: WorkProps) {
         />
       )}
     </View>
+  );
+}
+
+/** Which question it was, so that it is not asked again. */
+const dueKey = ({ count }: RunState): string => `${count.now} ${count.arcs.length}`;
+
+/** The pass that has its bead from end to end by what was burned; null while the arc burns, or where none has. */
+function dueOf({ count, next }: RunState): number | null {
+  const pass = next?.pass == null ? null : count.passes[next.pass - 1];
+  return pass && count.on === null && pass.of_mm > 0 && pass.laid_mm >= pass.of_mm - 1 ? pass.pass : null;
+}
+
+/** Rods that were burned are taken off their tins in one press. */
+function OffTheTins({ run }: { run: OpenRun }) {
+  const { state, open } = run;
+  const off = rodsOffTins(state, open.assessment.situation);
+  if (state.seen.finished_ms === null || off.length === 0) return null;
+  return (
+    <Act
+      title={`Take them off: ${off.map(({ rodClass, size, had, left }) => `${had - left} ${rodClass} ${size}`).join(', ')}`}
+      testID="off-the-tins"
+      onPress={() => {
+        editKitWithUndo(
+          off.flatMap(({ id, left }) => [
+            { path: `tins.${id}.count`, value: left },
+            { path: `tins.${id}.typed.count`, value: undefined },
+          ]),
+          'Rods burned',
+          'Taken off the tins.',
+        );
+        run.tell({ kind: 'step', step: OFF_THE_TINS, state: 'done', words: '' }, OFF_THE_TINS);
+      }}
+    />
   );
 }
 
