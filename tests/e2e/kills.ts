@@ -172,6 +172,21 @@ const setting: Kind = async (b, url, n) => {
   };
 };
 
+/** The large press at the work: whichever way it was, the arc is now the other, and its event is there. */
+const atWork: Kind = async (b, url) => {
+  const counted = async (s: Session) =>
+    Object.keys((await stored(s, 'job/hatch-frame')).job.run.events as object).length;
+  await b.driver.get(`${url}/job/hatch-frame/run`);
+  await b.find('press');
+  const before = await counted(b);
+  await b.tap('press');
+  return async (again) => {
+    await again.driver
+      .wait(async () => (await counted(again)) === before + 1, PATIENCE_ms)
+      .catch(async () => assert.fail(`${await counted(again)} events, not ${before + 1}`));
+  };
+};
+
 export const KILLED_KINDS: readonly Kind[] = [
   field,
   kit,
@@ -182,4 +197,5 @@ export const KILLED_KINDS: readonly Kind[] = [
   bring,
   picture,
   setting,
+  atWork,
 ];

@@ -1,3 +1,4 @@
+import { likelyFails } from '../plan/preferred';
 import { rodsNeeded } from '../rods/beads';
 import { wholeRods } from '../rods/wholeRods';
 import type { Assessment } from '../plan/assess';
@@ -12,6 +13,8 @@ export interface Measures {
   tightest: Room | null;
   /** Share that is left in the tightest limit that is measured, 0 to 1; 0 where one is shut, and where no setting is told. */
   room: number;
+  /** Rules of thumb of the rod that likely fail: nothing shut, but nobody would begin so who need not. */
+  lame: number;
   /** From the first arc to the last, waits and rests among it; null while nothing is laid out. */
   minutes: number | null;
   rods: number | null;
@@ -35,6 +38,7 @@ export function measuresOf(assessment: Assessment): Measures {
   return {
     verdict: makePlan(assessment).verdict,
     shut: shut.map(({ title }) => title),
+    lame: rooms.filter(likelyFails).length,
     tightest,
     room: shut.length > 0 || withheld !== null ? 0 : Math.max(0, Math.min(1, ...shares)),
     minutes: timeline && timeline.elapsed_s / 60,

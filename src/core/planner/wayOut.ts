@@ -1,3 +1,4 @@
+import { likelyFails } from '../plan/preferred';
 import type { Assessment } from '../plan/assess';
 import type { Room } from '../plan/rooms';
 import { collide, fussOf_min, groundOf, judgeGround, withOptions, type Ground, type Option } from './option';
@@ -9,6 +10,8 @@ export interface WayOut {
   fuss_min: number;
   /** What is tightest then. */
   tightest: Room | null;
+  /** Rules of thumb of the rod that likely fail then, and did not before. */
+  lame: number;
 }
 
 /** What a search for a way through found. */
@@ -62,12 +65,19 @@ export function* findWaysOut(assessment: Assessment, fixed: readonly string[] = 
     ({ edits }) => edits.every(({ path }) => !fixed.includes(path)),
   );
   const ways: WayOut[] = [];
+  const limps = new Set(assessment.rooms.filter(likelyFails).map(({ id }) => id));
   const helping: { option: Option; left: number }[] = [];
   const look = (set: readonly Option[]): number => {
     tried += 1;
     const after = judgeGround(withOptions(ground, set));
     const left = distance(after);
-    if (isOpen(after)) ways.push({ options: set, fuss_min: fussOf_min(set), tightest: after.tightest });
+    if (isOpen(after))
+      ways.push({
+        options: set,
+        fuss_min: fussOf_min(set),
+        tightest: after.tightest,
+        lame: after.rooms.filter((room) => likelyFails(room) && !limps.has(room.id)).length,
+      });
     return left;
   };
   for (const option of options) {
@@ -79,7 +89,7 @@ export function* findWaysOut(assessment: Assessment, fixed: readonly string[] = 
     .sort((a, b) => a.left - b.left || fussOf_min([a.option]) - fussOf_min([b.option]))
     .slice(0, MOST_CANDIDATES)
     .map(({ option }) => option);
-  for (let together = 2; together <= MOST_TOGETHER && ways.length === 0; together++)
+  for (let together = 2; together <= MOST_TOGETHER && ways.every(({ lame }) => lame > 0); together++)
     for (const set of setsOf(candidates, together)) {
       look(set);
       yield { ways: best(ways), tried, done: false };
@@ -89,7 +99,7 @@ export function* findWaysOut(assessment: Assessment, fixed: readonly string[] = 
 
 const best = (ways: readonly WayOut[]): WayOut[] =>
   [...ways]
-    .sort((a, b) => a.options.length - b.options.length || a.fuss_min - b.fuss_min)
+    .sort((a, b) => a.lame - b.lame || a.options.length - b.options.length || a.fuss_min - b.fuss_min)
     .slice(0, MOST_WAYS);
 
 /** Every set of so many options that can be had together. */

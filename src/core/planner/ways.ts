@@ -116,7 +116,10 @@ export function* findWays(assessment: Assessment): Generator<Ways> {
 }
 
 /** For every wish the best that was found, where it is worth it; one plan that serves several wishes is one way. */
-function bestOf(found: readonly Found[], now: Measures): Way[] {
+function bestOf(all: readonly Found[], now: Measures): Way[] {
+  // What likely fails where the plan that stands does not is a way only where there is no other.
+  const sound = all.filter(({ measures }) => measures.lame <= now.lame);
+  const found = sound.length > 0 ? sound : all;
   const ways = new Map<string, Way>();
   const stands: Found = { options: [], measures: now, fuss_min: 0 };
   // Where the plan that stands is shut, the others are set against the one that is least trouble.
