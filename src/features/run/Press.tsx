@@ -19,13 +19,13 @@ interface Props {
 }
 
 /** Tall enough to be hit in a glove without looking; less where type is twice as large, px. */
-const TALL = { usual: 112, short: 64 } as const;
+const TALL = { usual: 112, short: 56 } as const;
 const SHORT_px = 560;
 
 /** The large press: ticks a step, starts and stops the arc; a key or a pedal does the same. */
 export function Press({ run, onPassLaid, asking, beside }: Props) {
   const palette = usePalette();
-  const { height } = useWindowDimensions();
+  const isShort = useWindowDimensions().height < SHORT_px;
   const { state, tell } = run;
   const { count, next, seen } = state;
   const blocked = seen.troubles.find(({ settled, what }) => !settled && TROUBLES[what].stops);
@@ -77,8 +77,8 @@ export function Press({ run, onPassLaid, asking, beside }: Props) {
   return (
     <View
       style={{
-        padding: SPACE.m,
-        gap: SPACE.s,
+        padding: isShort ? SPACE.xs : SPACE.m,
+        gap: isShort ? SPACE.xs : SPACE.s,
         borderTopWidth: beside ? 0 : 2,
         borderLeftWidth: beside ? 2 : 0,
         ...(beside ? { width: '40%' as const } : {}),
@@ -93,7 +93,7 @@ export function Press({ run, onPassLaid, asking, beside }: Props) {
           aria-label={big.title}
           onPress={big.act}
           style={{
-            minHeight: height < SHORT_px ? TALL.short : TALL.usual,
+            minHeight: isShort ? TALL.short : TALL.usual,
             flexGrow: beside ? 1 : 0,
             borderRadius: CORNER,
             backgroundColor: big.tone === 'burning' ? palette.state.tight : palette.act,
@@ -109,12 +109,14 @@ export function Press({ run, onPassLaid, asking, beside }: Props) {
           >
             {big.title}
           </Words>
-          <Words
-            color={big.tone === 'burning' ? palette.onState : palette.onAct}
-            style={{ textAlign: 'center' }}
-          >
-            {big.note}
-          </Words>
+          {(!isShort || count.on) && (
+            <Words
+              color={big.tone === 'burning' ? palette.onState : palette.onAct}
+              style={{ textAlign: 'center' }}
+            >
+              {big.note}
+            </Words>
+          )}
         </Pressable>
       )}
       {next?.pass != null && !blocked && (

@@ -210,7 +210,7 @@ function Now({ run }: { run: OpenRun }) {
       {settings.length > 0 && (
         <View style={{ flexDirection: 'row', flexWrap: 'wrap', columnGap: SPACE.l, rowGap: SPACE.s }}>
           {settings.map(({ label, value }) => (
-            <View key={label}>
+            <View key={label} style={{ maxWidth: '100%' }}>
               <Words as="label" tone="quiet">
                 {label}
               </Words>
