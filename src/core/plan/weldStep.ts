@@ -28,7 +28,8 @@ function passRods({ beads, system }: Reads<'beads' | 'system'>): string[] {
   });
 }
 
-const PASS_NAMES: Record<PassRole, string> = {
+/** What a pass is called. */
+export const PASS_NAMES: Record<PassRole, string> = {
   single: 'The pass',
   root: 'Root',
   hot: 'Hot pass',

@@ -1,5 +1,5 @@
 import type { Plan } from '../plan/plan';
-import { weld } from '../plan/weldStep';
+import { PASS_NAMES, weld } from '../plan/weldStep';
 import { inWords, trimmed } from '../units/format';
 import { ROD_SIZES } from '../data/rodSizes';
 import type { Situation } from '../judge/situation';
@@ -23,21 +23,12 @@ export interface RunItem {
   holds: boolean;
 }
 
-const PASS_TITLES = {
-  single: 'The pass',
-  root: 'Root',
-  hot: 'Hot pass',
-  back: 'First from the back',
-  fill: 'Fill',
-  cap: 'Cap',
-} as const;
-
 /** What a pass is called: "Pass 2, fill". */
 export function passTitle({ pass, planned }: PassCount, of: number): string {
   if (planned === null) return `Pass ${pass}, as it was not full`;
   if (of === 1) return 'The pass';
   if (planned.role === 'single') return `Pass ${pass} of ${of}`;
-  return `Pass ${pass} of ${of}, ${PASS_TITLES[planned.role].toLowerCase()}`;
+  return `Pass ${pass} of ${of}, ${PASS_NAMES[planned.role].toLowerCase()}`;
 }
 
 /** The steps of a plan with its passes in the place of the step at the arc, and how far each is. */

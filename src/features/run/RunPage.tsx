@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { ScrollView, useWindowDimensions, View } from 'react-native';
 import { TROUBLES } from '@core/data/troubles';
+import { VERDICT_WORDS } from '@core/plan';
 import { OFF_THE_TINS, passSettings, rodsOffTins, whyNoRun, type Bite, type RunState } from '@core/run';
 import { trimmed } from '@core/units/format';
 import { useAwake } from '@/state/useAwake';
@@ -103,6 +104,12 @@ function Work({ run, drives, takeOver, why }: WorkProps) {
           <Card tone="danger" testID="run-held">
             <Words>{`${why} Nothing more is struck until the sheet is released again.`}</Words>
             <Act title="To the sheet" onPress={() => goBackOr(open.job.id, 'sheet')} />
+          </Card>
+        )}
+        {run.plan.verdict === 'technique' && (
+          <Card tone="danger" testID="run-technique">
+            <Words as="bold">{VERDICT_WORDS.technique}</Words>
+            <Words as="small">Only under a competent person’s procedure, signed on the sheet.</Words>
           </Card>
         )}
         <Now run={run} />
