@@ -42,7 +42,7 @@ export function JobFrame({ id, stop, bare = false, children }: Props) {
   if (bare)
     return (
       <View style={{ flex: 1, backgroundColor: palette.ground }}>
-        <TitleBar open={open} stop={stop} />
+        <TitleBar open={open} stop={stop} undoes={false} />
         {children(open)}
       </View>
     );
@@ -135,10 +135,17 @@ function NoSuchJob() {
   );
 }
 
-function TitleBar({ open, stop }: { open: OpenJob; stop: StopId | null }) {
+interface TitleProps {
+  open: OpenJob;
+  stop: StopId | null;
+  /** Not at the work: a slip of a glove would take back something of the plan. */
+  undoes?: boolean;
+}
+
+function TitleBar({ open, stop, undoes = true }: TitleProps) {
   const palette = usePalette();
   const at = STOPS.findIndex(({ id }) => id === stop);
-  const canUndo = open.history.length > 0;
+  const canUndo = undoes && open.history.length > 0;
   return (
     <View
       dataSet={{ noprint: 'true' }}
