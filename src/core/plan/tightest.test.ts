@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { exactly, type Range } from '../units/range';
-import { inside, stateOf, under, unknown, yesNo, type RoomBody } from '../judge/room';
+import { inside, ofThumb, stateOf, under, unknown, yesNo, type RoomBody } from '../judge/room';
 import type { Room, RoomId } from './rooms';
 import { byTightness, tightestOf } from './tightest';
 
@@ -49,6 +49,15 @@ describe('states come from the bad end', () => {
     expect(inside('A', exactly(105), { low: 50, high: 100 }, { ...spoken, lowWords: 'low' }).state).toBe(
       'none',
     );
+  });
+
+  // Our judgement: a quarter of the way from the middle to the good end.
+  test('a rule of thumb likely fails where its middle lies well past the limit', () => {
+    const thumb = (nominal: number) =>
+      ofThumb(under('A', { low: 90, nominal, high: 120 }, exactly(100), spoken), 'maybe');
+    expect(thumb(102.8)).toMatchObject({ state: 'tight', gap: 'maybe' });
+    expect(thumb(102.8).likely).toBeUndefined();
+    expect(thumb(104).likely).toBe(true);
   });
 
   test('a number gone missing makes the room unknown, never NaN', () => {

@@ -72,6 +72,8 @@ describe('past work', () => {
     expect(ids('carbon ladder')).toEqual(['pier-ladder']);
     // The ladder is 8 mm: 15 % on either side counts as that.
     expect(ids('9 mm ladder')).toEqual(['pier-ladder']);
+    expect(ids('9.3 mm ladder')).toEqual(['pier-ladder']);
+    expect(ids('9.6 mm ladder')).toEqual([]);
     expect(ids('12 mm ladder')).toEqual([]);
     expect(ids('wind got')).toEqual(['ramp-guard']);
     expect(findPast(jobs, DEMO_KIT, 'guard')[0]).toMatchObject({

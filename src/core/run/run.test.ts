@@ -129,6 +129,15 @@ describe('rods and passes are counted', () => {
     expect(all.passes[0]?.laid_mm).toBe(all.passes[0]?.of_mm);
   });
 
+  // Our judgement: a rod is a stub from nine tenths on, and asked about from three tenths over its time.
+  test('where a rod is a stub, and where an arc is overdue', () => {
+    const burned = (share: number) =>
+      count(at([0, on()], [rod_s * share, off], [100, on()], [101, off])).rods[0]?.count;
+    expect([burned(0.86), burned(0.94)]).toEqual([1, 2]);
+    expect(count(at([0, on()]), rod_s * 1.2).on?.overdue).toBe(false);
+    expect(count(at([0, on()]), rod_s * 1.4).on?.overdue).toBe(true);
+  });
+
   test('killed with the arc on, it counts to the rod’s end and asks', () => {
     const open = count(at([0, on()]), 3600);
     expect(open.on).toMatchObject({ overdue: true, left_s: 0 });
@@ -251,6 +260,13 @@ describe('the metal, live', () => {
     },
   );
 
+  // Our judgement: the pace of cooling may be off by 30 %, by 12 % once it was read.
+  test('how far it may be off', () => {
+    expect(live([], 700)?.now_C.high).toBeCloseTo(truth(1 / 1.3, 700), 6);
+    expect(live([], 700)?.now_C.low).toBeCloseTo(truth(1.3, 700), 6);
+    expect(live([[500, truth(1, 500)]], 700)?.now_C.high).toBeCloseTo(truth(1 / 1.12, 700), 1);
+  });
+
   test('a reading makes the wait surer', () => {
     const guess = live([], 480)?.wait_s;
     const sure = live([[479, truth(1, 479)]], 480)?.wait_s;
@@ -288,6 +304,9 @@ describe('where the work stands', () => {
     const burning = state(at(...before, [100, on()]), 110);
     expect(burning.bite).toMatchObject({ what: 'rod', how: 'calm' });
     expect(state(at(...before, [100, on()]), 100 + rod_s - 5).bite.how).toBe('now');
+    // Our judgement: a quarter of a minute is soon.
+    expect(state(at(...before, [100, on()]), 100 + rod_s - 16).bite.how).toBe('calm');
+    expect(state(at(...before, [100, on()]), 100 + rod_s - 14).bite.how).toBe('now');
     const rest = beads.passes.map((_, n): [number, Told] => [300 + n, done(n + 1)]);
     const over = state(at(...before, [100, on()], [150, off], ...rest, [400, { kind: 'finished' }]), 400);
     // Common practice: the fire watch is an hour from the last arc.

@@ -130,6 +130,9 @@ describe('a sentence of the trade', () => {
       thicknessA_mm: 12,
       thicknessB_mm: 20,
     });
+    // Our judgement: from 60 mm on a bare size is a length.
+    expect(filled('butt 60 mm, 4 mm').joint).toMatchObject({ length_mm: 60, thicknessA_mm: 4 });
+    expect(filled('butt 58 mm').joint).toMatchObject({ length_mm: null, thicknessA_mm: 58 });
     // A diameter is no length.
     expect(filled('shaft 80 mm, butt 10 mm').joint).toMatchObject({ length_mm: null, thicknessA_mm: 10 });
     expect(filled('t1 bolt').joint.thicknessA_mm).toBeNull();
@@ -185,6 +188,8 @@ describe('a sentence of the trade', () => {
     ['2 inch schedule 40 pipe butt', 60.3, 3.91, 'v-butt', 189],
     ['4" sch 80 pipe, butt', 114.3, 8.56, 'v-butt', 359],
     ['one inch sch 10s stainless pipe end to end', 33.4, 2.77, 'square-butt', 105],
+    ['1 inch sch 40 pipe butt', 33.4, 3.38, 'v-butt', 105],
+    ['3/4 inch sch 40 pipe butt', 26.7, 2.87, 'square-butt', 84],
     ['6 inch std pipe butt', 168.3, 7.11, 'v-butt', 529],
   ])('%s is told by its table', (text, outside_mm, wall_mm, kind, round_mm) => {
     expect(filled(text).joint).toMatchObject({
