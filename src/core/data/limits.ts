@@ -52,7 +52,7 @@ export const GENERATOR_MARGIN = {
 export const ROD_CHANGE_s = 25;
 /** From the end of one stitch to striking the next, with the rod still in the holder. */
 export const STITCH_MOVE_s = { value: 6, source: OUR_JUDGEMENT } as const;
-/** Slag off and brushed: the hammer fetched and laid down, and so much for every millimetre of bead. */
+/** Slag off and brushed: the hammer fetched and laid down, and so much for every millimetre of bead. Common practice, as a hand's share of arc tells it. */
 export const CHIP_BASE_s = 20;
 export const CHIP_s_per_mm = 0.15;
 /** Looked over, and into place again with the lead, before the next rod. */

@@ -48,7 +48,7 @@ const FAMILY_WORDS: readonly MetalWord[] = [
   metal('cast steel|steel casting', 'Cast steel', 'cast-steel'),
   metal('spring steel|leaf spring', 'Spring steel', 'spring-steel', { part: 'leaf-spring' }),
   metal('tool steel|(?:d2|h13|o1|a2) (?:steel|die|tool)', 'Tool steel', 'tool-steel'),
-  metal('(?:hadfield )?manganese steel|manganese(?! bronze| brass)', 'Manganese steel', 'manganese-steel'),
+  metal('manganese steel|manganese(?! bronze| brass)', 'Manganese steel', 'manganese-steel'),
   metal('wear plate|abrasion plate', 'Wear plate', 'quenched-tempered-wear-plate'),
   metal('wrought iron', 'Wrought iron', 'wrought-iron'),
   metal('(?:aa ?)?(?:6005|6060|6061|6063|6082)', '6000 aluminium', 'al-6xxx'),
