@@ -1,17 +1,17 @@
 import { View } from 'react-native';
 import { readField } from '@core/formats/fields';
 import { LONGEST } from '@core/formats/limits';
-import { rodsLeft } from '@core/run';
 import { TEMPERATURE } from '@core/units/kinds';
 import { formatQuantity, inWords, trimmed } from '@core/units/format';
-import { thisMoment } from '@/state/clock';
 import { changeSettings, useApp } from '@/state/store';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
 import { Entry } from '@/ui/Entry';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
+import { Later } from './Later';
 import type { OpenRun } from './useRun';
+import { useTyped } from './useTyped';
 
 interface Props {
   run: OpenRun;
@@ -29,15 +29,6 @@ export function More({ run, awake }: Props) {
       <Calls awake={awake} />
     </View>
   );
-}
-
-/** Text typed into a line of this page: kept with the job, word for word, until it is told. */
-function useTyped(run: OpenRun, name: string): [string, (text: string) => void] {
-  const path = `run.${name}`;
-  const text = run.open.job.typed[path] ?? '';
-  const set = (to: string) =>
-    run.open.edit([{ path: `typed.${path}`, value: to === '' ? undefined : to }], 'Typed at the work');
-  return [text, set];
 }
 
 function Reading({ run }: { run: OpenRun }) {
@@ -136,104 +127,6 @@ function Amps({ run }: { run: OpenRun }) {
       </View>
     </Card>
   );
-}
-
-/** "Three rods since nine": told afterwards. */
-function Later({ run }: { run: OpenRun }) {
-  const [text, setText] = useTyped(run, 'later');
-  const [since, setSince] = useTyped(run, 'since');
-  const { state, tell } = run;
-  const { count, current_A, next } = state;
-  const pass = next?.pass ?? count.now ?? count.passes.length;
-  const rod = (count.passes[pass - 1]?.like ?? run.open.assessment.situation.beads?.passes[0])?.rod;
-  if (!rod || current_A === null) return null;
-  const read = readLater(text, since, rodsLeft(count, run.open.assessment.situation)?.have ?? null);
-  return (
-    <Card>
-      <Words as="head">Burned meanwhile</Words>
-      <View style={{ flexDirection: 'row', gap: SPACE.s }}>
-        <View style={{ flex: 1 }}>
-          <Words as="label" tone="quiet">
-            Rods
-          </Words>
-          <Entry
-            label="Rods burned"
-            testID="later-rods"
-            value={text}
-            most={LONGEST.typed}
-            placeholder="3"
-            onChange={setText}
-          />
-        </View>
-        <View style={{ flex: 1 }}>
-          <Words as="label" tone="quiet">
-            Since
-          </Words>
-          <Entry
-            label="Since what time"
-            testID="later-since"
-            value={since}
-            most={LONGEST.typed}
-            placeholder="9:00"
-            onChange={setSince}
-          />
-        </View>
-        <View style={{ justifyContent: 'flex-end' }}>
-          <Act
-            title="Count"
-            testID="tell-later"
-            disabled={!read?.ok}
-            onPress={() => {
-              if (!read?.ok) return;
-              tell(
-                {
-                  kind: 'later',
-                  from: read.from_ms,
-                  rods: read.rods,
-                  pass,
-                  current_A,
-                  rodClass: rod.rodClass,
-                  size: rod.size,
-                },
-                'Rods told afterwards',
-              );
-              setText('');
-              setSince('');
-            }}
-          />
-        </View>
-      </View>
-      {read && !read.ok && (
-        <Words as="label" tone="danger" testID="later-problem">
-          {read.message}
-        </Words>
-      )}
-    </Card>
-  );
-}
-
-type LaterRead = { ok: true; rods: number; from_ms: number } | { ok: false; message: string } | null;
-
-/** Rods and a time of this day as they are typed. @param have rods left of the tin; null where nobody counted */
-function readLater(text: string, since: string, have: number | null): LaterRead {
-  if (text.trim() === '' && since.trim() === '') return null;
-  const rods = Number(text.replace(',', '.'));
-  if (text.trim() === '' || !Number.isFinite(rods) || rods <= 0 || rods > 500)
-    return { ok: false, message: 'Type how many rods, such as 3 or 2.5.' };
-  if (have !== null && rods > have)
-    return {
-      ok: false,
-      message: `The tin had ${trimmed(Math.max(0, have), 0)} left: count again, or put the tin right at Kit.`,
-    };
-  const time = /^(\d{1,2})(?:[:.h ]?(\d{2}))?$/.exec(since.trim());
-  const [hours, minutes] = [Number(time?.[1]), Number(time?.[2] ?? 0)];
-  if (!time || hours > 23 || minutes > 59)
-    return { ok: false, message: 'Type since when, such as 9:00 or 14:30.' };
-  const from = new Date(thisMoment());
-  from.setHours(hours, minutes, 0, 0);
-  if (from.getTime() > thisMoment())
-    return { ok: false, message: 'That is still to come: type a time of today that has been.' };
-  return { ok: true, rods, from_ms: from.getTime() };
 }
 
 function Note({ run }: { run: OpenRun }) {
