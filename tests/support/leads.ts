@@ -32,14 +32,14 @@ export interface Leading {
   tin?: { count?: number; printed?: string; hoursOut?: number; wet?: true };
 }
 
-const square = (mm: number) => ({ 'joint.thicknessA_mm': mm, 'joint.sameThickness': true });
-const uneven = (a: number, b: number) => ({
+export const square = (mm: number) => ({ 'joint.thicknessA_mm': mm, 'joint.sameThickness': true });
+export const uneven = (a: number, b: number) => ({
   'joint.thicknessA_mm': a,
   'joint.thicknessB_mm': b,
   'joint.sameThickness': false,
 });
-const UNREAD = [{ volts_V: 230, phases: 1 as const, inputMax_A: null, inputEff_A: null, top_A: null }];
-const GOUGE = (deep: number, wide: number) => ({
+export const UNREAD = [{ volts_V: 230, phases: 1 as const, inputMax_A: null, inputEff_A: null, top_A: null }];
+export const GOUGE = (deep: number, wide: number) => ({
   'joint.kind': 'gouge',
   'joint.depth_mm': deep,
   'joint.topWidth_mm': wide,

@@ -51,6 +51,9 @@ const BASIC = typical({
   Fe: 98.1,
 });
 
+/** Basic, with what makes it stronger or fit for a kind of steel (the middle of the limits of AWS A5.5). */
+const alloyed = (percent: Deposit['percent']): Deposit => thin({ ...BASIC.percent, ...percent });
+
 export const DEPOSITS = {
   E6010: CELLULOSIC,
   E6011: CELLULOSIC,
@@ -61,6 +64,13 @@ export const DEPOSITS = {
   E7015: BASIC,
   E7016: BASIC,
   E7018: BASIC,
+  'E8018-C3': alloyed({ Ni: 1, Fe: 97.1 }),
+  'E8018-W2': alloyed({ Mn: 0.9, Cr: 0.55, Ni: 0.6, Cu: 0.45, Fe: 96.9 }),
+  'E8018-B2': alloyed({ Mn: 0.7, Cr: 1.25, Mo: 0.5, Fe: 96.8 }),
+  'E9018-B3': alloyed({ Mn: 0.7, Cr: 2.2, Mo: 1.05, Fe: 95.3 }),
+  E9018M: alloyed({ Mn: 1.1, Ni: 1.6, Mo: 0.25, Fe: 96.3 }),
+  'E10018-D2': alloyed({ Mn: 1.8, Ni: 0.5, Mo: 0.35, Fe: 96.5 }),
+  E11018M: alloyed({ Mn: 1.5, Cr: 0.25, Ni: 1.9, Mo: 0.4, Fe: 95.2 }),
   'E308L-16': typical({
     C: 0.03,
     Mn: 0.9,

@@ -30,3 +30,21 @@ export const PENETRATION_DOUBT = { value: 0.35, source: OUR_JUDGEMENT };
 export const NEGATIVE_DEPTH = { value: 0.43, source: PRACTICE };
 /** Depth past the corner that makes a root fused, mm, and on sheet as a share of it. */
 export const ROOT_FUSED_mm = { value: 0.5, ofSheet: 0.15, source: OUR_JUDGEMENT };
+
+/**
+ * An open root, from how wide a gap on: amps over those of the fill by covering, and the least over what the rod is sold to run at.
+ * Common practice: 85 to 100 A where a 1/8 basic rod fills at 120 to 130, 75 to 95 where a cellulosic one fills at 90 to 110.
+ */
+export const OPEN_ROOT: {
+  from_mm: number;
+  usual: number;
+  share: Readonly<Partial<Record<Coating, number>>>;
+  leastOfLow: number;
+  source: Source;
+} = {
+  from_mm: 1.5,
+  usual: 0.85,
+  share: { basic: 0.75, cellulosic: 0.88 },
+  leastOfLow: 0.78,
+  source: PRACTICE,
+};

@@ -32,7 +32,7 @@ export const HARD_AS_QUENCHED = {
 /** Thick plate of families that a cold small bead quenches too fast: fewer and bigger ones are laid. */
 export const LIKES_BIG_BEADS = {
   families: ['quenched-tempered-wear-plate'] as readonly FamilyId[],
-  from_mm: 15,
+  from_mm: 10,
   source: OUR_JUDGEMENT,
 } as const;
 /** Heat input of duplex stainless, kJ/mm of arc energy. */

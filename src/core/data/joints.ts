@@ -41,7 +41,7 @@ export interface JointTraits {
   trench: boolean;
   /** The arc stands down between walls that gather the field. */
   walled: boolean;
-  /** Filled from both faces in turn, the root cut out from the second. */
+  /** Laid from both faces in turn; of a groove the root is cut out from the second. */
   twoFaced: boolean;
   /** Its face may be left standing, ground or left flush. */
   capped: boolean;
@@ -107,6 +107,13 @@ const holes = (row: Pick<JointTraits, 'name' | 'sizes'> & Partial<JointTraits>):
 export const JOINTS = {
   lap: fillet({ name: 'Lap', lapped: true, shape: CORNER_SHAPE }),
   't-fillet': fillet({ name: 'T-fillet', lifts: true, piece: 'tee', shape: TEE_SHAPE }),
+  'double-fillet': fillet({
+    name: 'T-fillet, both sides',
+    twoFaced: true,
+    lifts: true,
+    piece: 'tee',
+    shape: TEE_SHAPE,
+  }),
   'square-butt': butt({ name: 'Square butt', root: 'through' }),
   'v-butt': butt({
     name: 'V butt',

@@ -56,6 +56,8 @@ const thermal = (density_g_cm3: number, heat_J_kgK: number, solidus_C: number): 
 });
 
 const LOW_HYDROGEN = ['E7018', 'E7016', 'E7015'] as const;
+/** Stronger than plain ones, for steels that are; behind them, as a softer bead cracks less. */
+const STRONG = ['E8018-C3', 'E9018M', 'E10018-D2', 'E11018M'] as const;
 const CARBON_RODS = [
   'E7018',
   'E6013',
@@ -66,6 +68,8 @@ const CARBON_RODS = [
   'E6012',
   'E7024',
   'E7015',
+  'E8018-C3',
+  'E8018-W2',
 ] as const;
 const CHROMIUM_FUME =
   'Chromium in the fume: extract it or stay upwind, and wear the respirator your site asks for.';
@@ -118,7 +122,7 @@ export const METALS = {
     why: '',
     instead: '',
     thermal: thermal(7.85, 473, 1416),
-    rods: ['E312-16', 'E309L-16', ...LOW_HYDROGEN, 'ENiCrFe-3'],
+    rods: ['E312-16', 'E309L-16', ...LOW_HYDROGEN, 'ENiCrFe-3', 'E8018-B2', 'E9018-B3', ...STRONG],
     cautions: [],
   },
   'quenched-tempered-wear-plate': {
@@ -128,7 +132,7 @@ export const METALS = {
     why: '',
     instead: '',
     thermal: thermal(7.85, 480, 1450),
-    rods: [...LOW_HYDROGEN, 'E309L-16'],
+    rods: [...LOW_HYDROGEN, 'E309L-16', ...STRONG],
     cautions: [],
   },
   'spring-steel': {
@@ -181,7 +185,7 @@ export const METALS = {
     why: '',
     instead: '',
     thermal: thermal(7.85, 486, 1450),
-    rods: [...LOW_HYDROGEN],
+    rods: [...LOW_HYDROGEN, 'E8018-C3'],
     cautions: [],
   },
   'wrought-iron': {
@@ -599,7 +603,7 @@ export const METALS = {
     instead: 'Grind the overlay back from the joint, weld the steel behind it, cover with the same overlay.',
     ways: ['bolt', 'replace'],
     thermal: null,
-    rods: [...LOW_HYDROGEN, 'E309L-16'],
+    rods: [...LOW_HYDROGEN, 'E309L-16', ...STRONG],
     cautions: [CHROMIUM_FUME],
   },
   'creep-steel': {

@@ -254,6 +254,28 @@ export const WHOLE_WORDS: Readonly<Record<string, WholeWord>> = {
 
 /** The class of the app's own tables that a word is planned as, by its canonical stem. */
 export const PLANNED_AS: Readonly<Record<string, RodClassId>> = {
+  // Alloyed words by the class that is run and alloyed alike, never by a stronger one.
+  'E7010-A1': 'E6010',
+  'E7010-P1': 'E6010',
+  'E8010-P1': 'E6010',
+  'E7011-A1': 'E6011',
+  'E7016-A1': 'E7016',
+  'E7018-A1': 'E7018',
+  'E8016-C1': 'E8018-C3',
+  'E8018-C1': 'E8018-C3',
+  'E8016-C2': 'E8018-C3',
+  'E8018-C2': 'E8018-C3',
+  'E8016-C3': 'E8018-C3',
+  'E8018-C4': 'E8018-C3',
+  'E8018-NM1': 'E8018-C3',
+  'E8018-W1': 'E8018-W2',
+  'E8016-B2': 'E8018-B2',
+  'E8018-B2L': 'E8018-B2',
+  'E9016-B3': 'E9018-B3',
+  'E9018-B3L': 'E9018-B3',
+  'E10016-D2': 'E10018-D2',
+  E10018M: 'E9018M',
+  E12018M: 'E11018M',
   'ENi-CI-A': 'ENi-CI',
   'ENiFe-CI-A': 'ENiFe-CI',
   'E308-16': 'E308L-16',

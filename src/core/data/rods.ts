@@ -6,6 +6,7 @@ import {
   AWS_A5_15,
   AWS_A5_3,
   AWS_A5_4,
+  AWS_A5_5,
   AWS_A5_6,
   OUR_JUDGEMENT,
   PRACTICE,
@@ -227,6 +228,20 @@ const aluminium = {
   },
 } as const;
 
+/** Basic rods with an alloy in them: run like E7018, stronger or made for a kind of steel. */
+const alloyed = {
+  ...basic,
+  poles: ['DCEP', 'AC'],
+  recovery: 1.15,
+  deposit_mm3_As: 0.31,
+  amps: {
+    '3/32': range(70, 100, AWS_A5_5),
+    '1/8': range(115, 165, AWS_A5_5),
+    '5/32': range(150, 220, AWS_A5_5),
+    '3/16': range(200, 275, AWS_A5_5),
+  },
+} as const;
+
 /**
  * The rods the app knows. Deposit figures: worked from deposition tables (kg/h at 100 % arc), one value a class.
  * A tin's own printed range always wins over the ranges here.
@@ -315,6 +330,13 @@ export const RODS = {
       '3/16': a51(200, 275),
     },
   },
+  'E8018-C3': alloyed,
+  'E8018-W2': alloyed,
+  'E8018-B2': alloyed,
+  'E9018-B3': alloyed,
+  E9018M: { ...alloyed, poles: ['DCEP'] },
+  'E10018-D2': alloyed,
+  E11018M: { ...alloyed, poles: ['DCEP'] },
   E7024: {
     ...rutile,
     coating: 'iron-powder',

@@ -55,6 +55,15 @@ export const STEEL_GRADES = {
     V: [0, 0.06],
     ...TRAMP,
   }),
+  a588: grade('A588 weathering', 'low-carbon-steel', ASTM, 'B', {
+    C: [0.1, 0.19],
+    Mn: [0.8, 1.25],
+    Si: [0.3, 0.65],
+    Cr: [0.4, 0.65],
+    Ni: [0.1, 0.4],
+    Cu: [0.25, 0.4],
+    V: [0.02, 0.1],
+  }),
   s235: grade('S235', 'low-carbon-steel', EN, null, {
     C: [0.08, 0.17],
     Mn: [0.4, 1.2],

@@ -2,7 +2,7 @@ import { SHEET, UNEQUAL_SIDES } from '../data/limits';
 import { jointTraits, type JointKind } from '../data/joints';
 import type { Job } from '../formats/job';
 import { JOINT_SHAPES } from './shapes';
-import { ASSUMED_GAP_mm } from './shapes/shape';
+import { gapOf_mm } from './shapes/shape';
 import type { BackingId } from '../data/backing';
 
 const MM_PER_INCH = 25.4;
@@ -26,12 +26,12 @@ export interface JointGeometry {
   area_mm2: number | null;
 }
 
-/** Smallest single-pass fillet by the thicker part, in inches of thickness and leg. AWS D1.1, from memory. */
-const MIN_FILLET_in: readonly { upTo_in: number; leg_in: number }[] = [
-  { upTo_in: 1 / 4, leg_in: 1 / 8 },
-  { upTo_in: 1 / 2, leg_in: 3 / 16 },
-  { upTo_in: 3 / 4, leg_in: 1 / 4 },
-  { upTo_in: Infinity, leg_in: 5 / 16 },
+/** Smallest fillet by what chills it: thickness in inches, leg in inches and, as the metric edition rounds it, mm. AWS D1.1, from memory. */
+const LARGEST_MIN = { upTo_in: Infinity, leg_in: 5 / 16, leg_mm: 8 };
+const MIN_FILLET: readonly { upTo_in: number; leg_in: number; leg_mm: number }[] = [
+  { upTo_in: 1 / 4, leg_in: 1 / 8, leg_mm: 3 },
+  { upTo_in: 1 / 2, leg_in: 3 / 16, leg_mm: 5 },
+  { upTo_in: 3 / 4, leg_in: 1 / 4, leg_mm: 6 },
 ];
 
 /** Leg over thinner part that makes a fillet on one side about as strong as the part. Common practice. */
@@ -52,14 +52,21 @@ export function legByRule_mm(thin_mm: number, thick_mm: number): number {
   return Math.max(byRule, SHEET_LEG * Math.min(thin_mm, SHEET.upTo_mm));
 }
 
-/** Smallest single-pass fillet, mm: by the thicker part, but never more than the thinner (AWS D1.1, from memory). */
-export function leastFillet_mm(thin_mm: number, thick_mm: number): number {
-  const row = MIN_FILLET_in.find(({ upTo_in }) => thick_mm <= upTo_in * MM_PER_INCH + 0.01);
-  return Math.min((row?.leg_in ?? 5 / 16) * MM_PER_INCH, thin_mm);
+/**
+ * Smallest fillet, mm, but never more than the thinner part (AWS D1.1 and D1.1M, from memory: the smaller of inch and metric).
+ * @param chilled_mm what chills it: the thicker part, with low-hydrogen rods the thinner
+ */
+export function leastFillet_mm(thin_mm: number, chilled_mm: number): number {
+  const row = MIN_FILLET.find(({ upTo_in }) => chilled_mm <= upTo_in * MM_PER_INCH + 0.01) ?? LARGEST_MIN;
+  return Math.min(row.leg_in * MM_PER_INCH, row.leg_mm, thin_mm);
 }
 
 /** One side is so much thicker that the arc is not held between them. */
 export const isUneven = ({ ratio }: Pick<JointGeometry, 'ratio'>): boolean => ratio >= UNEQUAL_SIDES.ratio;
+
+/** It has to be melted through in one, over a gap. */
+export const opens = ({ kind, gap_mm }: Pick<JointGeometry, 'kind' | 'gap_mm'>): boolean =>
+  jointTraits(kind)?.root === 'through' && (gap_mm ?? 0) > 0;
 
 /**
  * Whether a bar behind the seam holds up what would melt away: two parts that meet, and where one lies or stands on the other both of
@@ -70,11 +77,15 @@ export const canBeBacked = ({ kind, ratio }: Pick<JointGeometry, 'kind' | 'ratio
   return traits?.fitUp === true && !traits.twoFaced && (traits.butt || !isUneven({ ratio }));
 };
 
-/** Part of it is laid from the other face. */
-export const fromBothFaces = ({ kind, back }: Pick<Job['joint'], 'kind' | 'back'>): boolean => {
+/** A groove whose root is cut out from the other face, and welded from there. */
+export const rootIsCutOut = ({ kind, back }: Pick<Job['joint'], 'kind' | 'back'>): boolean => {
   const traits = jointTraits(kind);
-  return traits?.twoFaced === true || (traits?.butt === true && back === 'gouged');
+  return traits?.butt === true && (traits.twoFaced || back === 'gouged');
 };
+
+/** Part of it is laid from the other face. */
+export const fromBothFaces = (joint: Pick<Job['joint'], 'kind' | 'back'>): boolean =>
+  jointTraits(joint.kind)?.twoFaced === true || rootIsCutOut(joint);
 
 /** The joint of a job, with its leg and its weld section worked out where they can be. */
 export function jointGeometry(joint: Job['joint']): JointGeometry {
@@ -88,7 +99,7 @@ export function jointGeometry(joint: Job['joint']): JointGeometry {
   const leg_mm = fillet ? (joint.leg_mm ?? byRule) : null;
   const ratio = thin_mm !== null && thick_mm !== null ? thick_mm / thin_mm : 1;
   const shape = joint.kind === null ? null : JOINT_SHAPES[joint.kind];
-  const sizes = { joint, thin_mm, leg_mm, gap_mm: joint.gap_mm ?? ASSUMED_GAP_mm };
+  const sizes = { joint, thin_mm, leg_mm, gap_mm: gapOf_mm(joint) };
   return {
     kind: joint.kind,
     thin_mm,

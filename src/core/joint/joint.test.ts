@@ -4,7 +4,7 @@ import type { Job } from '../formats/job';
 import { JOINTS } from '../data/joints';
 import { idsOf } from '../data/words';
 import { checkJoint } from './check';
-import { jointGeometry, legByRule_mm } from './geometry';
+import { jointGeometry, leastFillet_mm, legByRule_mm } from './geometry';
 import { vGrooveArea_mm2 } from './shapes/butt';
 import { filletArea_mm2 } from './shapes/shape';
 import { sectionOf } from './section';
@@ -137,4 +137,25 @@ describe('sizes that cannot be so', () => {
     });
     expect(checkJoint(joint({ kind: 'lap', thicknessA_mm: 5, gap_mm: 3.5 }), '3/32')).toEqual([]);
   });
+});
+
+// AWS D1.1 and D1.1M, from memory: 3, 5, 6 and 8 mm, or 1/8, 3/16, 1/4 and 5/16 in; the smaller of the two counts.
+test.each([
+  [6, 6, 3],
+  [12, 12, 4.76],
+  [19, 19, 6],
+  [30, 30, 7.94],
+  [2, 30, 2],
+])('least fillet of %f mm chilled by %f mm is %f mm', (thin, chilled, least) =>
+  expect(leastFillet_mm(thin, chilled)).toBeCloseTo(least, 2),
+);
+
+// A fair fit: a fillet is made no bigger for a gap to 1.6 mm (AWS D1.1, from memory); an open butt is filled.
+test('a blank gap takes next to nothing of a fillet, a millimetre of a butt', () => {
+  const area = (change: Partial<Job['joint']>) =>
+    jointGeometry(joint({ thicknessA_mm: 6, ...change })).area_mm2 ?? 0;
+  const fillet = { kind: 't-fillet', leg_mm: 6 } as const;
+  expect(area(fillet) / area({ ...fillet, gap_mm: 0 })).toBeLessThan(1.06);
+  expect(area(fillet)).toBeGreaterThan(area({ ...fillet, gap_mm: 0 }));
+  expect(area({ kind: 'square-butt' })).toBeCloseTo(area({ kind: 'square-butt', gap_mm: 1 }), 9);
 });

@@ -23,12 +23,14 @@ describe('a smaller leg', () => {
   test('says what it gives up: strength of a fillet goes with its throat, and that with its leg', () => {
     expect(offered(5, [6, 6])).toMatchObject([
       { title: 'Leg of 4 mm', cost: 'carries 20 % less', edits: [{ path: 'joint.leg_mm', value: 4 }] },
+      { title: 'Leg of 3 mm', cost: 'carries 40 % less', edits: [{ path: 'joint.leg_mm', value: 3 }] },
     ]);
   });
 
-  // AWS D1.1, from memory: 6 mm (1/4 in) at the least on plate over 12 to 19 mm, 5 mm (3/16 in) on 6 to 12 mm.
+  // AWS D1.1, from memory: 6 mm (1/4 in) at the least on plate over 12 to 19 mm, 5 mm (3/16 in) on 6 to 12 mm, 3 mm to 6 mm.
   test('never under what the thicker side asks', () => {
-    expect(offered(8, [16, 16]).map(({ title }) => title)).toEqual(['Leg of 7 mm']);
+    expect(offered(8, [16, 16]).map(({ title }) => title)).toEqual(['Leg of 7 mm', 'Leg of 6 mm']);
+    expect(offered(7, [16, 16]).map(({ title }) => title)).toEqual(['Leg of 6 mm']);
     expect(offered(6, [10, 10]).map(({ title }) => title)).toEqual(['Leg of 5 mm']);
     expect(offered(6, [16, 16])).toEqual([]);
   });

@@ -1,21 +1,21 @@
 import type { Job } from '../formats/job';
 import type { JointGeometry } from './geometry';
 import { JOINT_SHAPES } from './shapes';
-import { ASSUMED_GAP_mm, type Back, type Point, type Region } from './shapes/shape';
+import { gapOf_mm, type Back, type Point, type Region } from './shapes/shape';
 
 export type { Back, Point, Region };
 
 /** How the weld of a joint fills; null while its sizes are not known. */
 export function fillRegion(joint: Job['joint'], { thin_mm, leg_mm }: JointGeometry): Region | null {
   if (joint.kind === null) return null;
-  return JOINT_SHAPES[joint.kind].region({ joint, thin_mm, leg_mm, gap_mm: joint.gap_mm ?? ASSUMED_GAP_mm });
+  return JOINT_SHAPES[joint.kind].region({ joint, thin_mm, leg_mm, gap_mm: gapOf_mm(joint) });
 }
 
 /** What of a joint is filled from the other face; null where nothing is. */
 export function fillBack(joint: Job['joint'], { thin_mm, leg_mm }: JointGeometry): Back | null {
   if (joint.kind === null) return null;
   const { back } = JOINT_SHAPES[joint.kind];
-  return back?.({ joint, thin_mm, leg_mm, gap_mm: joint.gap_mm ?? ASSUMED_GAP_mm }) ?? null;
+  return back?.({ joint, thin_mm, leg_mm, gap_mm: gapOf_mm(joint) }) ?? null;
 }
 
 /** Steps along each edge of an outline. */

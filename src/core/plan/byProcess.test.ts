@@ -237,3 +237,47 @@ describe('stopped means stopped, by any process', () => {
     }
   });
 });
+
+describe('which limit leads by another process (common practice)', () => {
+  const leads = (process: 'tig' | 'gas-wire' | 'cored-wire', edits: Record<string, unknown>, kit = WIRE) =>
+    by(process, edits, kit).limits[0];
+  const OUTSIDE = { 'look.place': 'outdoors' };
+  const small = (current_A: number, duty_pct: number, process: 'gas-wire' | 'tig' = 'gas-wire') =>
+    kitOf({ max_A: current_A, rated: [{ process, volts_V: null, current_A, duty_pct }] });
+  test.each([
+    [
+      'a 2 mm gate by gas wire in a breeze',
+      'gas-wire',
+      { ...OUTSIDE, 'look.wind_m_s': 4, 'joint.thicknessA_mm': 2 },
+      'Wind',
+    ],
+    ['TIG beside an open door', 'tig', { 'look.wind_m_s': 2.5 }, 'Wind'],
+    [
+      'self-shielded wire in gusts',
+      'cored-wire',
+      { ...OUTSIDE, 'look.wind_m_s': 14, 'joint.thicknessA_mm': 6 },
+      'Wind',
+    ],
+    [
+      'short-circuit wire on plate that carries load',
+      'gas-wire',
+      { 'joint.thicknessA_mm': 10, 'rod.duty': 'carries' },
+      'Fusion',
+    ],
+    ['rust that does not come off, by gas wire', 'gas-wire', { 'look.surface': 'rust' }, 'Surface'],
+    ['rust that does not come off, by TIG', 'tig', { 'look.surface': 'rust' }, 'Surface'],
+  ] as const)('%s', (_, process, edits, first) => {
+    const limit = leads(process, edits);
+    expect(limit?.state).not.toBe('roomy');
+    expect(limit?.title).toBe(first);
+  });
+
+  test('6 m of 3 mm by gas wire on a small box in a hot shop: its duty', () => {
+    const long = { 'joint.thicknessA_mm': 3, 'joint.length_mm': 6000, 'look.air_C': 40 };
+    expect(leads('gas-wire', long, small(160, 20))?.title).toBe('Duty');
+  });
+
+  test('1 mm by TIG on a machine that begins at 60 A: where it begins', () => {
+    expect(leads('tig', { 'joint.thicknessA_mm': 1 }, kitOf({ min_A: 60 }))?.title).toBe('Machine range');
+  });
+});

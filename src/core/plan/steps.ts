@@ -177,10 +177,13 @@ function setTheMachine(
     rod,
     pole,
     current_A,
+    root,
     settings,
     system,
     dryness,
-  }: Reads<'machine' | 'supply' | 'cords' | 'rod' | 'pole' | 'current_A' | 'settings' | 'system' | 'dryness'>,
+  }: Reads<
+    'machine' | 'supply' | 'cords' | 'rod' | 'pole' | 'current_A' | 'root' | 'settings' | 'system' | 'dryness'
+  >,
   rooms: readonly Room[],
 ): Step | null {
   if (!rod || !current_A || !pole) return null;
@@ -190,7 +193,10 @@ function setTheMachine(
   return step('Set the machine', {
     settings: [
       { label: 'Rod', value: `${rod.value.rodClass} ${size.inches} in · ${size.diameter_mm} mm` },
-      { label: 'Amps', value: `${current_A.value} A` },
+      {
+        label: 'Amps',
+        value: root ? `${root.current_A} A for the root, then ${current_A.value} A` : `${current_A.value} A`,
+      },
       { label: 'Pole', value: POLE_WORDS[pole.value] },
       ...(machine?.value.arcForce === 'none' ? [] : [{ label: 'Arc force', value: row.arcForce }]),
       ...(machine?.value.hotStart === 'adjustable'

@@ -1,7 +1,7 @@
 import { TURN_AFTER } from '../data/finish';
 import { jointTraits } from '../data/joints';
 import { rodClass } from '../data/rods';
-import { fromBothFaces } from '../joint/geometry';
+import { rootIsCutOut } from '../joint/geometry';
 import { ROD_SIZES } from '../data/rodSizes';
 import { AIMS } from '../data/words';
 import { passCount, rodsByKind } from '../rods/beads';
@@ -21,10 +21,19 @@ function passRods({ beads, system }: Reads<'beads' | 'system'>): string[] {
   const kinds = new Set(beads.passes.map(({ rod }) => `${rod.rodClass} ${rod.size} ${rod.current_A}`));
   if (kinds.size < 2) return [];
   const say = inWords(system).size;
-  return beads.passes.map(({ role, rod, from_mm, to_mm }, n) => {
+  const told = beads.passes.map(({ role, rod, from_mm, to_mm }, n) => {
     const part = from_mm > 0 || beads.passes[n + 1]?.from_mm === to_mm;
     const where = part ? `, ${say(Math.round(from_mm))} to ${say(Math.round(to_mm))}` : '';
-    return `${PASS_NAMES[role]}${where}: ${rod.rodClass} ${ROD_SIZES[rod.size].inches} at ${rod.current_A} A.`;
+    const with_ = `${rod.rodClass} ${ROD_SIZES[rod.size].inches} at ${rod.current_A} A.`;
+    return { name: `${PASS_NAMES[role]}${where}`, with_, part };
+  });
+  return told.flatMap((pass, n) => {
+    const alike = (other: (typeof told)[number] | undefined) =>
+      other?.with_ === pass.with_ && !other.part && !pass.part;
+    if (alike(told[n - 1])) return [];
+    const last = told.findIndex((other, m) => m > n && !alike(other)) - 1;
+    const to = last < 0 ? told.length : last + 1;
+    return [to > n + 1 ? `Passes ${n + 1} to ${to}: ${pass.with_}` : `${pass.name}: ${pass.with_}`];
   });
 }
 
@@ -33,7 +42,7 @@ export const PASS_NAMES: Record<PassRole, string> = {
   single: 'The pass',
   root: 'Root',
   hot: 'Hot pass',
-  back: 'First from the back',
+  back: 'First from the other side',
   fill: 'Fill',
   cap: 'Cap',
 };
@@ -129,12 +138,14 @@ export function weld(situation: Situation): Step[] {
           ? ['Chip and brush to bright between passes; each bead overlaps the last by a third to a half.']
           : []),
         ...(jointTraits(job.joint.kind)?.twoFaced
-          ? [`Turn it over after every ${TURN_AFTER} beads: each face pulls the other back.`]
+          ? [
+              `${rootIsCutOut(job.joint) ? 'Turn it over' : 'Change sides'} after every ${TURN_AFTER} beads: each face pulls the other back.`,
+            ]
           : []),
         ...between.actions,
       ],
       holds: [
-        ...(fromBothFaces(job.joint)
+        ...(rootIsCutOut(job.joint)
           ? [
               'Before the first run from the back: gouge or grind the root out to bright sound metal, and look (dye where it counts).',
             ]

@@ -56,9 +56,10 @@ const PACE_FASTEST_mm_s = 5.5;
 const PACE_SLOWEST_mm_s = 1.3;
 /**
  * Slowest that passes are planned at, mm/s: slower lays fewer beads and twice the heat. Uphill and with a rod that is whipped the pool is
- * carried slowly. Common practice: 130 to 210 mm/min lying, 85 to 145 uphill, 90 to 130 in a whipped root.
+ * carried slowly, and slower lying where it fills an open square gap or the metal wants the heat. Common practice: 130 to 210 mm/min lying, 85 to 145 uphill, 90 to 130 in a
+ * whipped root, 105 to 160 where slow.
  */
-const PACE_PLANNED_mm_s = { lying: 2.2, uphill: 1.55, whipped: 1.55 } as const;
+const PACE_PLANNED_mm_s = { lying: 2.2, uphill: 1.55, whipped: 1.55, slow: 1.75 } as const;
 /** Between unequal sides the pace is the thick side's: slow enough to fuse it. Read off the jobs the melt-through fit was made on. */
 const PACE_UNEVEN_mm_s = 2.75;
 /** No bead is smaller than its rod lays a pool wide: section over the square of the core. Common practice: legs of 1.1 to 1.4 cores. */
@@ -103,14 +104,17 @@ export function handLays_mm2(
 }
 
 /** Largest bead that is planned with a rod in a position, mm2: what a hand lays at the pace it goes by itself. */
-function planned_mm2({ rodClass: id, current_A }: BurnedRod, position: PositionId | null): number {
+function planned_mm2(
+  { rodClass: id, current_A }: BurnedRod,
+  { position = null, through = false, big = false }: Pick<BeadQuestion, 'position' | 'through' | 'big'>,
+): number {
   const { coating, deposit_mm3_As } = rodClass(id);
   const pace =
     coating === 'aluminium'
       ? ALUMINIUM_SLOWEST_mm_s
       : coating === 'cellulosic'
         ? PACE_PLANNED_mm_s.whipped
-        : PACE_PLANNED_mm_s[position === 'vertical' ? 'uphill' : 'lying'];
+        : PACE_PLANNED_mm_s[position === 'vertical' ? 'uphill' : through || big ? 'slow' : 'lying'];
   return (deposit_mm3_As * current_A) / pace;
 }
 
@@ -123,8 +127,10 @@ export interface BeadQuestion {
   back?: Back | null;
   length_mm: number;
   position?: PositionId | null;
-  /** As few and as big as a hand lays them: the metal wants the heat. */
+  /** Slow, so bigger: the metal wants the heat. */
   big?: boolean;
+  /** Melted through in one. */
+  through?: boolean;
   /** Thin to thick. */
   uneven?: boolean;
   /** Another rod for the first pass. */
@@ -190,11 +196,7 @@ function planFace(question: BeadQuestion): BeadPlan {
   const rootArea = first ? Math.min(area_mm2, (first.smallest + first.largest) / 2) : 0;
   const rest_mm2 = Math.max(0, area_mm2 - rootArea);
   const rootAlone = first !== null && rest_mm2 < main.smallest;
-  const least = clamp(
-    Math.ceil(rest_mm2 / (question.big ? main.largest : planned_mm2(rod, question.position ?? null)) - 0.05),
-    1,
-    MOST_PASSES,
-  );
+  const least = clamp(Math.ceil(rest_mm2 / planned_mm2(rod, question) - 0.05), 1, MOST_PASSES);
   const most = Math.max(least, Math.floor(rest_mm2 / main.smallest + 1e-9));
   const areasFor = (count: number): number[] => {
     if (rootAlone) return [Math.max(area_mm2, first.smallest)];

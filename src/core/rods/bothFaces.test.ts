@@ -163,3 +163,30 @@ describe('on the sheet', () => {
     expect(assessment.rooms.find(({ id }) => id === 'reach')).toMatchObject({ state: 'none' });
   });
 });
+
+describe('a tee with a fillet on either side', () => {
+  const BOTH = { kind: 'double-fillet', thicknessA_mm: 12, thicknessB_mm: 12, leg_mm: 8 } as const;
+
+  // By hand: two of (8 + 0.3/2)² / 2, convex by an eighth.
+  test('has the section of two fillets, and the run beyond the standing plate is the other one mirrored', () => {
+    const one = jointGeometry(jointOf({ ...BOTH, kind: 't-fillet' })).area_mm2 ?? 0;
+    expect(one).toBeCloseTo((8.15 ** 2 / 2) * 1.12, 1);
+    expect(jointGeometry(jointOf(BOTH)).area_mm2).toBeCloseTo(2 * one, 9);
+    const joint = jointOf(BOTH);
+    const region = fillBack(joint, jointGeometry(joint))?.region;
+    expect(region?.at(1, 1)[0]).toBeCloseTo(-12, 9);
+    expect(region?.at(0, 1)[0]).toBeCloseTo(-12 - 8.15, 1);
+  });
+
+  // Everyday setting: 8 mm on 12 mm plate, 7018 5/32 at 150 to 185 A, two passes a side (common practice).
+  test('takes two passes a side, and nothing is cut out between them', () => {
+    const { passes } = beadsOf(BOTH, { position: 'horizontal' });
+    expect(passes.map(({ face }) => face)).toEqual([1, 1, 2, 2]);
+    const job = demoJob('ramp-guard');
+    const words = JSON.stringify(
+      makePlan(assess({ ...job, joint: { ...job.joint, ...BOTH, length_mm: 300 } }, DEMO_KIT)).steps,
+    );
+    expect(words).toMatch(/Change sides after every 3 beads/);
+    expect(words).not.toMatch(/grind the root out|Turn it over after/);
+  });
+});

@@ -28,6 +28,7 @@ const GRADE_SAID: Partial<Record<SteelGradeId, string>> = {
   a106: String.raw`a106(?: (?:grade|gr\.?) ?b)?|a53(?: (?:grade|gr\.?) ?b)?`,
   a36: String.raw`a ?36(?: structural)?`,
   s690: String.raw`s690(?:q|ql)?`,
+  a588: String.raw`(?:a588|s355j[02]w)(?: weathering)?|weathering|weather[- ]?resist(?:ing|ant)`,
   s355: String.raw`s355(?:j2|jr|mc?|n)?`,
   s275: String.raw`s275(?:j2|jr|m|n)?`,
   s235: String.raw`s235(?:j2|jr)?`,

@@ -146,6 +146,9 @@ const saidAt = <T>(chips: readonly Chip[], path: string): T | null =>
     .flatMap(({ edits }) => [...edits])
     .flatMap((edit) => (edit.path === path ? [edit.value as T] : []))[0] ?? null;
 
+/** Sides that are reached, not welded. */
+const REACHED = /reach|access|get|see/;
+
 /** From this wall on the ends of a pipe are bevelled. Common practice. */
 const BEVELLED_FROM_mm = 3.2;
 
@@ -154,6 +157,18 @@ function addWhatFollows(chip: AddChip, chips: Chip[]): void {
   const kind = saidAt<string>(chips, 'joint.kind');
   if (kind === null && saidAt(chips, 'joint.leg_mm') !== null)
     chip('fillet', 'T-fillet, as it has a leg', '', [{ path: 'joint.kind', value: 't-fillet' }]);
+  const bothSides = chips.some(
+    ({ edits, said }) =>
+      edits.some((edit) => edit.path === 'look.access' && edit.value === 'both') && !REACHED.test(said),
+  );
+  const tee = chips.findIndex(({ edits }) => edits.some(({ value }) => value === 't-fillet'));
+  const one = chips[tee];
+  if (one && bothSides)
+    chips[tee] = {
+      ...one,
+      means: JOINTS['double-fillet'].name,
+      edits: [{ path: 'joint.kind', value: 'double-fillet' }],
+    };
   const outside_mm = saidAt<number>(chips, 'joint.pipeDiameter_mm');
   if (outside_mm === null || (kind !== 'square-butt' && kind !== 'v-butt')) return;
   const round_mm = Math.round(Math.PI * outside_mm);

@@ -21,7 +21,7 @@ const METRIC_RODS: Readonly<Record<string, RodSizeId>> = {
   '5': '3/16',
   '5.0': '3/16',
 };
-const ROD_WORD = String.raw`(e?\d{4}(?:-1)?|e?3\d\d(?:l|lmo)?(?:-1[567])?(?= (?:rod|stick|electrode)|$| ;)|e?(?:307|308|309|310|312|316|317|347)l?(?:-1[567])?|eni(?:fe)?-?ci|efemn-a|e(?=[a-z-]*\d)[a-z0-9]+(?:-[a-z0-9]+)*)`;
+const ROD_WORD = String.raw`(e?\d{4,5}-(?:1|[a-z]\d[a-z]?|nm1)|e?\d{4,5}m|e?\d{4}|e?3\d\d(?:l|lmo)?(?:-1[567])?(?= (?:rod|stick|electrode)|$| ;)|e?(?:307|308|309|310|312|316|317|347)l?(?:-1[567])?|eni(?:fe)?-?ci|efemn-a|e(?=[a-z-]*\d)[a-z0-9]+(?:-[a-z0-9]+)*)`;
 
 /** What rods are called besides their word, from memory; with what makes them rods, or not at all. */
 const CALLED: readonly [RegExp, string][] = [
@@ -30,6 +30,13 @@ const CALLED: readonly [RegExp, string][] = [
     'enife-ci',
   ],
   [/\b(?:pure nickel|nickel|ni ?99|99 ?%? ?(?:percent )?nickel)(?= (?:rod|stick|electrode))/g, 'eni-ci'],
+  // By the covering alone, as the usual one of its strength.
+  [/\be?8018(?![-\d])/g, '8018-c3'],
+  [/\be?9018(?![-\dm])/g, '9018m'],
+  [/\be?10018(?![-\dm])/g, '10018-d2'],
+  [/\be?11018(?![-\dm])/g, '11018m'],
+  [/\beni(?![-\w])/g, 'eni-ci'],
+  [/\benife(?![-\w])/g, 'enife-ci'],
   [/\bmanganese(?= (?:rod|stick|electrode))/g, 'efemn-a'],
   [/\b(?:low[- ]hydrogen|low[- ]hy|lo[- ]?hy)\b(?: rods?| sticks?)?/g, '7018'],
 ];

@@ -277,3 +277,43 @@ test('whatever is said is read without an error into a job that can be kept', ()
     { numRuns: 150 },
   );
 });
+
+describe('what stands next to what', () => {
+  test('a fillet’s size is its leg where the plate has one of its own', () => {
+    expect(filled('T fillet 6 mm, A36 8 mm, horizontal, 300 mm long').joint).toMatchObject({
+      kind: 't-fillet',
+      leg_mm: 6,
+      thicknessA_mm: 8,
+      length_mm: 300,
+    });
+    expect(filled('T fillet 8 mm, vertical').joint).toMatchObject({ leg_mm: null, thicknessA_mm: 8 });
+    expect(filled('T fillet 8 mm, 200 mm long').joint).toMatchObject({ leg_mm: null, thicknessA_mm: 8 });
+  });
+
+  test('a fillet on both sides is two; sides that are reached are not welded', () => {
+    expect(filled('6 mm fillet both sides of 10 mm plate').joint.kind).toBe('double-fillet');
+    const reached = filled('6 mm fillet on 10 mm plate, can get at both sides');
+    expect(reached.joint.kind).toBe('t-fillet');
+    expect(reached.look.access).toBe('both');
+    expect(filled('double-v 30 mm, both sides').joint.kind).toBe('double-v');
+  });
+
+  test('a V and a T by their letter, but not volts', () => {
+    expect(filled('ductile iron 15 mm V, flat').joint).toMatchObject({ kind: 'v-butt', thicknessA_mm: 15 });
+    expect(filled('T, 5 mm plate').joint.kind).toBe('t-fillet');
+    expect(filled('8 mm plate on 230 V').joint.kind).toBeNull();
+  });
+
+  test.each([
+    ['8018 in 1/8', 'E8018-C3', '1/8'],
+    ['1/8 11018', 'E11018M', '1/8'],
+    ['3/32 8018-B2', 'E8018-B2', '3/32'],
+    ['ENi 3/32', 'ENi-CI', '3/32'],
+    ['1/8 ENiFe', 'ENiFe-CI', '1/8'],
+  ])('%s', (text, rodClass, size) => expect(filled(text).rod).toMatchObject({ rodClass, size }));
+
+  test('weathering steel by name and by number', () => {
+    for (const text of ['weathering steel 8 mm', 'A588 8 mm', 'S355J2W plate, 8 mm'])
+      expect(filled(text).metal.sideA).toMatchObject({ family: 'low-carbon-steel', grade: 'a588' });
+  });
+});

@@ -43,6 +43,9 @@ const NOT_ROUND = '(?<!(?:shaft|bar|pin|boss|hub|diameter|dia|round|bore|stub)(?
 /** What is said without a word for it is the thickness to here, and how long the weld is from here on. Our judgement. */
 const LEAST_LENGTH_mm = 60;
 
+/** A T-fillet with its size, and another size that is neither a length nor across. */
+const BESIDE_LEG = String.raw`t[- ]fillets?(?: of)? ${SIZE}(?! ?(?:long|thick|plate|wall|sheet|steel|to\b|onto\b)).*${NUMBER} ?(?:mm|inch(?:es)?|in\b|")(?! ?(?:long|of weld|length|run|gap|od|dia|pipe|root|deep|wide|apart|crack))`;
+
 /** Sizes with what they are of; a bare one is the thickness. */
 export function readSizes(sentence: Sentence, system: UnitSystem, chip: AddChip): void {
   const say = inWords(system);
@@ -81,6 +84,9 @@ export function readSizes(sentence: Sentence, system: UnitSystem, chip: AddChip)
     String.raw`(?<!t[- ])fillets?(?: welds?)?(?: of)? ${SIZE}(?! ?(?:long|thick|plate|wall|sheet|steel|to\b|onto\b))`,
     [1, 2],
   );
+  // Of a T it is the leg only where another size is left for the plate.
+  if (sentence.has(new RegExp(BESIDE_LEG)))
+    of('leg', 'Leg', 'joint.leg_mm', String.raw`t[- ]fillets?(?: of)? ${SIZE}`, [1, 2]);
   of('length', 'Length', 'joint.length_mm', String.raw`${SIZE} (?:long|of weld|length|run)`, [1, 2]);
   of(
     'length',

@@ -93,11 +93,15 @@ export const SAY_WORDS: readonly SayWord[] = [
     'One side only',
     look.access('one-side'),
   ),
-  word('both sides|either side|all ?round access', 'Both sides', look.access('both')),
+  word(
+    '(?:(?:can )?(?:reach(?:ed)?|access(?: to| from)?|get (?:at|to|behind)|see) )?(?:it )?(?:on |from )?(?:both|each|either|two) sides?(?: reached| accessible)?|all ?round access|double[- ]sided',
+    'Both sides',
+    look.access('both'),
+  ),
   word('(?:with a |by )mirror|one hand(?:ed)?|blind', 'Mirror or one hand', look.access('blind')),
   // What broke: the joint
   word(
-    'gusset|lug|bracket|tab|cleat|stiffener|tee|t[- ]joint|t[- ]fillet|fillet(?:s| weld)?|foot|rib',
+    'gusset|lug|bracket|tab|cleat|stiffener|tee|t(?= ;| joint)|t[- ]joint|t[- ]fillet|fillet(?:s| weld)?|foot|rib',
     'T-fillet',
     kind('t-fillet'),
   ),
@@ -108,7 +112,7 @@ export const SAY_WORDS: readonly SayWord[] = [
     kind('double-v'),
   ),
   word(
-    '(?:single )?v[- ](?:butt|groove|prep)|butt,? v(?:ee)?|vee(?:d)?(?: out)?|bevel(?:led|ed)?|single vee',
+    '(?:single )?v[- ](?:butt|groove|prep)|(?<!\\d ?)v(?= ;| joint| \\d| *$)|butt,? v(?:ee)?|vee(?:d)?(?: out)?|bevel(?:led|ed)?|single vee',
     'V butt',
     kind('v-butt'),
   ),

@@ -43,6 +43,7 @@ export const OUR_JUDGEMENT: Source = {
 export const AWS_A5_1 = memoryOf('AWS A5.1 annex, typical amperage ranges');
 export const AWS_A5_1_CURRENT = memoryOf('AWS A5.1 classification');
 export const AWS_A5_4 = memoryOf('AWS A5.4 annex and handbooks');
+export const AWS_A5_5 = memoryOf('AWS A5.5 annex: as A5.1');
 export const AWS_A5_15 = memoryOf('AWS A5.15 annex and handbooks');
 export const AWS_A5_3 = memoryOf('AWS A5.3 and handbooks');
 export const AWS_A5_6 = memoryOf('AWS A5.6 and handbooks');

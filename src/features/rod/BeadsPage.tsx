@@ -19,7 +19,7 @@ const ROLE_NAMES: Record<PassRole, string> = {
   single: 'The one pass',
   root: 'Root',
   hot: 'Hot pass',
-  back: 'First from the back',
+  back: 'First from the other side',
   fill: 'Fill',
   cap: 'Cap',
 };

@@ -292,7 +292,7 @@ function Ways({ open }: { open: OpenJob }) {
       )}
       {root && (
         <Words as="small" testID="root-rod">
-          {`Root with ${root.rod.rodClass} ${root.rod.size} at ${root.current_A} A.`}
+          {`Root with ${root.rod.rodClass} ${root.rod.size} at ${root.current_A} A. ${root.rod.why}`}
         </Words>
       )}
     </View>

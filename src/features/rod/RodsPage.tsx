@@ -100,10 +100,10 @@ const nameOf = ({ rodClass, size }: RodFit): string => `${rodClass} ${ROD_SIZES[
 function FitCard({ open, row, role, first }: { open: OpenJob; row: RodFit; role: RoleId; first: boolean }) {
   const { rodClass, size, tin } = row;
   const window = ampWindow(rodClass, size, tin);
-  const { rod, root } = open.assessment.situation;
+  const { rod } = open.assessment.situation;
   const forRoot = role === 'root';
   const taken = forRoot
-    ? root?.rod.rodClass === rodClass && root.rod.size === size
+    ? open.job.rod.root.rodClass === rodClass && open.job.rod.root.size === size
     : rod?.value.rodClass === rodClass && rod.value.size === size;
   const take = () =>
     forRoot

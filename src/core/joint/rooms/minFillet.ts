@@ -1,6 +1,7 @@
 import type { Reads } from '../../judge/situation';
 import { AWS_D1_1, PRACTICE } from '../../units/sources';
 import { JOINTS } from '../../data/joints';
+import { rodClass } from '../../data/rods';
 import { leastFillet_mm } from '../geometry';
 import { inWords } from '../../units/format';
 import { yesNo } from '../../judge/room';
@@ -11,12 +12,13 @@ export const minFillet: Assessor = {
   title: 'Smallest fillet',
   short: 'fillet',
   stop: 'joint',
-  assess({ joint, system }: Reads<'joint' | 'system'>) {
+  assess({ joint, rod, system }: Reads<'joint' | 'rod' | 'system'>) {
     const { kind, leg_mm, thin_mm, thick_mm } = joint;
     if (kind === null || !JOINTS[kind].fillet || leg_mm === null || thin_mm === null || thick_mm === null)
       return null;
     const say = inWords(system).size;
-    const least = leastFillet_mm(thin_mm, thick_mm);
+    const dry = rod !== null && rodClass(rod.value.rodClass).lowHydrogen;
+    const least = leastFillet_mm(thin_mm, dry ? thin_mm : thick_mm);
     const enough = leg_mm >= least - 0.05;
     return yesNo(enough ? 'open' : 'closed', {
       now: `leg ${say(leg_mm)}`,
@@ -24,7 +26,9 @@ export const minFillet: Assessor = {
       until: `at least ${say(least)}`,
       reasons: [
         {
-          words: `A single-pass fillet on ${say(thick_mm)} wants at least ${say(least)}, but never more than the thinner part.`,
+          words: dry
+            ? `With low-hydrogen rods a fillet on ${say(thin_mm)}, the thinner part, wants at least ${say(least)}.`
+            : `A single-pass fillet on ${say(thick_mm)} wants at least ${say(least)}, but never more than the thinner part.`,
           source: AWS_D1_1,
         },
         {

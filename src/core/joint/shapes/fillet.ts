@@ -58,6 +58,30 @@ export const TEE: JointShape = {
   ],
 };
 
+/** A region seen from the other side of the standing part. */
+const beyondPart = ({ at, sides }: Region, thick_mm: number): Region => ({
+  at: (u, s) => {
+    const [x, y] = at(u, s);
+    return [-thick_mm - x, y];
+  },
+  sides,
+});
+
+/** One standing on another, a fillet on either side of it. */
+export const DOUBLE_TEE: JointShape = {
+  ...TEE,
+  area_mm2: (sizes) => {
+    const one = area_mm2(sizes);
+    return one === null ? null : 2 * one;
+  },
+  back: (sizes) => {
+    const [one, mm2, thick_mm] = [region(sizes), area_mm2(sizes), sizes.joint.thicknessA_mm];
+    return one === null || mm2 === null || thick_mm === null
+      ? null
+      : { region: beyondPart(one, thick_mm), area_mm2: mm2, oneRun: false };
+  },
+};
+
 /** Round a pipe. */
 export const RING: JointShape = {
   ...TEE,

@@ -1,6 +1,6 @@
 import type { JointKind } from '../../data/joints';
 import { DOUBLE_V, SQUARE_BUTT, V_BUTT } from './butt';
-import { LAP, RECTANGLE, RING, TEE } from './fillet';
+import { DOUBLE_TEE, LAP, RECTANGLE, RING, TEE } from './fillet';
 import { FLARE_BEVEL } from './flare';
 import { GOUGE } from './gouge';
 import { PLUG, SLOT } from './hole';
@@ -12,6 +12,7 @@ import type { JointShape } from './shape';
 export const JOINT_SHAPES: Readonly<Record<JointKind, JointShape>> = {
   lap: LAP,
   't-fillet': TEE,
+  'double-fillet': DOUBLE_TEE,
   'square-butt': SQUARE_BUTT,
   'v-butt': V_BUTT,
   'double-v': DOUBLE_V,

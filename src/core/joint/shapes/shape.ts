@@ -1,3 +1,4 @@
+import { jointTraits } from '../../data/joints';
 import type { Job } from '../../formats/job';
 
 /** A point of a section in millimetres; x to the right, y downwards. */
@@ -78,8 +79,13 @@ export interface JointShape {
 /** Nothing but what is typed sets the length of most joints. */
 export const untold = (): null => null;
 
-/** What is put in for a blank gap when weld metal is counted: a fair fit by hand. */
-export const ASSUMED_GAP_mm = 1;
+/**
+ * What is put in for a blank gap when weld metal is counted: a fair fit by hand. Of a fillet, which is pulled shut by its tacks and made
+ * no bigger for a gap to 1.6 mm (AWS D1.1, from memory), next to nothing.
+ */
+const ASSUMED_GAP_mm = { fillet: 0.3, other: 1 } as const;
+export const gapOf_mm = ({ kind, gap_mm }: Pick<Job['joint'], 'kind' | 'gap_mm'>): number =>
+  gap_mm ?? ASSUMED_GAP_mm[jointTraits(kind)?.fillet ? 'fillet' : 'other'];
 /** Fillets come out convex by about an eighth. Common practice: 10 to 15 %. */
 export const CONVEXITY = 1.12;
 /** Height of the bulge that makes a fillet convex, over its leg: a parabola on the face. */

@@ -1,5 +1,5 @@
 import { JOINTS } from '../../data/joints';
-import { ASSUMED_GAP_mm } from '../../joint/shapes/shape';
+import { gapOf_mm } from '../../joint/shapes/shape';
 import { inWords } from '../../units/format';
 import { ASSUMED_LENGTH_mm } from '../../joint/stage';
 import type { Reads } from '../../judge/situation';
@@ -25,7 +25,7 @@ export function assumed({
       ? [`Weld length blank: counted as ${say.size(ASSUMED_LENGTH_mm)}.`]
       : []),
     ...(joint.area_mm2 !== null && joint.gap_mm === null && joint.kind !== null && JOINTS[joint.kind].fitUp
-      ? [`Gap blank: weld metal counted for a ${say.size(ASSUMED_GAP_mm)} gap.`]
+      ? [`Gap blank: weld metal counted for a ${say.size(gapOf_mm(entered.joint))} gap.`]
       : []),
     ...(entered.look.position === null && rod ? ['Position blank: amps as for flat.'] : []),
   ];

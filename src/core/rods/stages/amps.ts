@@ -2,20 +2,22 @@ import { ampWindow, proposeAmps, type AmpWindow } from '../amps/amps';
 import { isSheet } from '../../data/limits';
 import { ROD_SIZES } from '../../data/rodSizes';
 import { fusionFloor_A } from '../../heat/fusion';
+import { jointTraits } from '../../data/joints';
 import { rodClass } from '../../data/rods';
+import { OPEN_ROOT } from '../../data/fusion';
 import { planBeads } from '../beads';
 import { isThat, type RodChoice } from '../choose';
 import type { Choice } from '../../judge/choice';
 import { holesRange } from './holes';
 import type { Reads } from '../../judge/situation';
-import { isUneven } from '../../joint/geometry';
+import { isUneven, opens } from '../../joint/geometry';
 
 declare module '../../judge/situation' {
   interface Situation {
     /** Amps that the app begins with, and those that are planned with. */
     readonly proposed_A: number | null;
     readonly current_A: Choice<number> | null;
-    /** Another rod for the root. */
+    /** Another rod for the root, or the same one run cooler. */
     readonly root: { rod: RodChoice; window: AmpWindow; current_A: number } | null;
   }
 }
@@ -52,6 +54,7 @@ export function startAmps(rod: RodChoice, window: AmpWindow, context: AmpsContex
     area_mm2: joint.area_mm2,
     length_mm,
     position: job.look.position,
+    through: opens(joint),
     uneven,
   });
   const holes = holesRange(beads, joint, leanShare, metalMelt.properties, metalMelt.fitted);
@@ -93,16 +96,37 @@ export function current_A(reads: Reads<'job' | 'machine' | 'window' | 'proposed_
   };
 }
 
-/** Another rod for the root, where the welder named one. */
+/** The root: another rod where the welder named one, or the same run cooler where it hangs over an open gap. */
 export function root(
-  context: AmpsContext & Reads<'noRod' | 'kit'>,
+  context: AmpsContext & Reads<'noRod' | 'kit' | 'rod' | 'window' | 'current_A'>,
 ): { rod: RodChoice; window: AmpWindow; current_A: number } | null {
   if (context.noRod) return null;
-  const { rodClass, size } = context.job.rod.root;
-  if (rodClass === null || size === null) return null;
-  const tin = context.kit.tins.find((t) => t.rodClass === rodClass && t.size === size) ?? null;
-  const window = ampWindow(rodClass, size, tin);
+  const { rodClass: id, size } = context.job.rod.root;
+  if (id === null || size === null) return openRoot(context);
+  const tin = context.kit.tins.find((t) => t.rodClass === id && t.size === size) ?? null;
+  const window = ampWindow(id, size, tin);
   if (window === null) return null;
-  const rod = { rodClass, size, tin, why: 'You chose it for the root.' };
+  const rod = { rodClass: id, size, tin, why: 'You chose it for the root.' };
   return { rod, window, current_A: startAmps(rod, window, context) };
+}
+
+/** Over an open gap the same rod runs cooler, unless the welder set its amps. */
+function openRoot({
+  job,
+  joint,
+  rod,
+  window,
+  current_A,
+}: Parameters<typeof root>[0]): ReturnType<typeof root> {
+  const open = jointTraits(job.joint.kind)?.root === 'face' && (joint.gap_mm ?? 0) >= OPEN_ROOT.from_mm;
+  if (!open || !rod || !window || current_A?.by !== 'app') return null;
+  if (joint.backing || job.joint.back === 'gouged') return null;
+  const share = OPEN_ROOT.share[rodClass(rod.value.rodClass).coating] ?? OPEN_ROOT.usual;
+  const cooler_A = Math.max(
+    Math.round(share * current_A.value),
+    Math.ceil(OPEN_ROOT.leastOfLow * window.low_A),
+  );
+  return cooler_A < current_A.value
+    ? { rod: { ...rod.value, why: 'An open root is run cooler.' }, window, current_A: cooler_A }
+    : null;
 }

@@ -3,7 +3,7 @@ import { SPOIL_SHARE } from '../../data/limits';
 import { jointTraits } from '../../data/joints';
 import type { Job } from '../../formats/job';
 import type { Tin } from '../../formats/kit';
-import { isUneven, jointGeometry } from '../../joint/geometry';
+import { isUneven, opens, jointGeometry } from '../../joint/geometry';
 import { fillBack, fillRegion } from '../../joint/region';
 import { ampWindow } from '../amps/amps';
 import { planBeads, rodsByKind, type BeadPlan, type BurnedRod } from '../beads';
@@ -47,6 +47,7 @@ export function beads(
     big:
       (joint.thick_mm ?? 0) >= LIKES_BIG_BEADS.from_mm &&
       wants.families.some((id) => LIKES_BIG_BEADS.families.includes(id)),
+    through: opens(joint),
     uneven: isUneven(joint),
     root: root && {
       rodClass: root.rod.rodClass,

@@ -145,7 +145,7 @@ function readDigits(digits: string, behindDigits: string): Reading {
     positions: told,
     lowHydrogen: coating.lowHydrogen,
     tensile_MPa: Number(ksi) * MPA_PER_KSI,
-    plannedAs: alloy === null ? plannedAs(stem) : null,
+    plannedAs: plannedAs(alloy === null ? stem : `${stem}${behind}`),
     remarks: [
       ...(coating.lowHydrogen ? ['Keep it dry: oven or sealed tin.'] : []),
       ...(last === '10' || last === '11' ? ['Never from an oven: it wants its moisture.'] : []),

@@ -246,3 +246,29 @@ describe('words that were read wrongly once', () => {
     expect(near.kind === 'wrong' && near.near[0]).toBe('E7018');
   });
 });
+
+describe('alloyed and ISO words are planned as what runs and is alloyed alike (AWS A5.5 and ISO 2560-A, from memory)', () => {
+  const planned = (text: string) => {
+    const decoded = decodeRod(text);
+    return decoded.kind === 'word' ? decoded.word.plannedAs : decoded.kind;
+  };
+  test.each([
+    ['E8018-B2', 'E8018-B2'],
+    ['8018-b2l', 'E8018-B2'],
+    ['E8018-C1', 'E8018-C3'],
+    ['8018-W2', 'E8018-W2'],
+    ['E11018M', 'E11018M'],
+    // Never by a stronger one.
+    ['E10018M', 'E9018M'],
+    ['E7010-P1', 'E6010'],
+    // Made for direct current alone, or of an alloy that only the maker knows.
+    ['E8015-B2', null],
+    ['E8018-G', null],
+    ['E 42 4 B 32 H5', 'E7018'],
+    ['E 42 4 B 42 H5', 'E7015'],
+    ['E 38 0 RC 11', 'E6013'],
+    ['E 38 3 C 21', 'E6010'],
+    ['E 46 6 1Ni B 32 H5', 'E8018-C3'],
+    ['E 50 6 2Ni B 32 H5', null],
+  ])('%s is planned as %s', (text, id) => expect(planned(text)).toBe(id));
+});

@@ -1,4 +1,4 @@
-import { ROD_CLASS_IDS } from '../../data/rods';
+import { ROD_CLASS_IDS, type Pole, type RodClassId } from '../../data/rods';
 import {
   ISO_2560_A,
   ISO_3581_A,
@@ -41,6 +41,18 @@ const recoveryPart = (digit: string | undefined, row: (typeof ISO_RECOVERY)[stri
         },
       ];
 
+/**
+ * The class of the tables that runs like it. Where the word allows direct current alone, or does not tell, it is none that is planned on AC;
+ * the covering alone tells nothing of an alloyed one.
+ */
+function plannedAs(covering: string, alloy: string | null, poles: readonly Pole[]): RodClassId | null {
+  const onAc = poles.includes('AC');
+  if (alloy !== null) return covering === 'B' && /^(?:Mn)?1Ni$/.test(alloy) && onAc ? 'E8018-C3' : null;
+  if (covering === 'B') return onAc ? 'E7018' : 'E7015';
+  if (covering === 'C') return onAc ? 'E6011' : 'E6010';
+  return covering.startsWith('R') && onAc ? 'E6013' : null;
+}
+
 /** Reads ISO 2560-A: strength, toughness, alloy, covering, recovery and current, position, hydrogen. */
 export function readIsoSteel(text: string): Reading {
   const all = text.replace(/[^0-9A-Z]/g, '').replace(/^E/, '');
@@ -82,7 +94,7 @@ export function readIsoSteel(text: string): Reading {
     positions: where ?? 'not told by the word',
     lowHydrogen: covering.row.lowHydrogen,
     tensile_MPa: Number(/tensile (\d+)/.exec(strength.row)?.[1] ?? NaN),
-    plannedAs: null,
+    plannedAs: plannedAs(covering.key, alloy?.key ?? null, recovered?.poles ?? []),
     remarks: [
       ...(covering.row.lowHydrogen ? ['Keep it dry: oven or sealed tin.'] : []),
       'Which pole is not in the word: the packet says it.',

@@ -1,0 +1,163 @@
+import { square, UNREAD, uneven, type Leading } from './leads';
+
+const on120V = (breaker_A: number) => ({ volts_V: 120, breaker_A, plug_A: breaker_A });
+
+/** Situations of our own and the limit that a practitioner names first, written down before anybody looked at what the app says. Common practice. */
+export const OWN_LEADS: readonly Leading[] = [
+  {
+    what: '1 mm lap',
+    first: 'burn-through',
+    rod: ['E6013', '1/16'],
+    job: { 'joint.kind': 'lap', ...square(1), 'joint.length_mm': 60, 'rod.current_A': 26 },
+  },
+  {
+    what: 'square tube of 1.6 mm on a 10 mm foot',
+    first: 'burn-through',
+    rod: ['E6013', '3/32'],
+    job: { ...uneven(1.6, 10), 'joint.length_mm': 50 },
+  },
+  {
+    what: '20 mm tee at 70 A',
+    first: 'fusion',
+    rod: ['E6013', '3/32'],
+    job: { ...square(20), 'rod.current_A': 70, 'joint.leg_mm': 6 },
+  },
+  {
+    what: '16 mm lap with a 2 mm rod',
+    first: 'fusion',
+    rod: ['E6013', '5/64'],
+    job: { 'joint.kind': 'lap', ...square(16), 'rod.current_A': 45, 'joint.leg_mm': 6 },
+  },
+  {
+    what: '30 mm A572 held fast with a cellulosic rod',
+    first: 'hydrogen',
+    rod: ['E6011', '1/8'],
+    job: { 'metal.sideA.grade': 'a572', ...square(30), 'heat.restraint': 'high' },
+  },
+  {
+    what: 'duplex V of 10 mm',
+    first: 'preheat window',
+    rod: ['E2209-16', '1/8'],
+    job: {
+      'metal.sideA.family': 'duplex-stainless',
+      'joint.kind': 'v-butt',
+      ...square(10),
+      'joint.gap_mm': 2.5,
+      'joint.length_mm': 150,
+    },
+  },
+  {
+    what: '2 m of fillet on 4 mm plate',
+    first: 'distortion',
+    rod: ['E6013', '1/8'],
+    job: { ...square(4), 'joint.length_mm': 2000, 'heat.pieceWidth_mm': 600 },
+  },
+  {
+    what: '5 mm leg on a wide 5 mm plate',
+    first: 'distortion',
+    rod: ['E7018', '1/8'],
+    job: { ...square(5), 'joint.leg_mm': 5, 'joint.length_mm': 800, 'heat.pieceWidth_mm': 800 },
+  },
+  {
+    what: '900 mm of 6 mm leg, three rods left',
+    first: 'run-out',
+    rod: ['E7018', '1/8'],
+    job: { ...square(10), 'joint.leg_mm': 6, 'joint.length_mm': 900 },
+    tin: { count: 3 },
+  },
+  {
+    what: 'round a 168 mm pipe, two rods left',
+    first: 'run-out',
+    rod: ['E7018', '1/8'],
+    job: { 'joint.kind': 'ring', ...square(7), 'joint.pipeDiameter_mm': 168, 'joint.length_mm': null },
+    tin: { count: 2 },
+  },
+  {
+    what: 'the back of a pipe, 80 mm off a wall',
+    first: 'reach',
+    rod: ['E7018', '1/8'],
+    job: { ...square(6), 'look.clearance_mm': 80 },
+  },
+  {
+    what: '110 A from 120 V and 15 A',
+    first: 'breaker',
+    rod: ['E7018', '1/8'],
+    job: { ...square(6), 'rod.current_A': 110 },
+    machine: { inputs: [] },
+    supply: on120V(15),
+  },
+  {
+    what: '70 A over 60 m of 14 AWG on 120 V',
+    first: 'cord',
+    rod: ['E6013', '3/32'],
+    job: { ...square(4), 'rod.current_A': 70 },
+    machine: { inputs: [] },
+    supply: { ...on120V(20), cordLength_m: 60, cordSize: 'awg14' },
+  },
+  {
+    what: '130 A over 100 m of 2.5 mm2',
+    first: 'cord',
+    rod: ['E7018', '1/8'],
+    job: { ...square(10), 'rod.current_A': 130 },
+    machine: { inputs: UNREAD },
+    supply: { cordLength_m: 100, cordSize: 'mm2-2.5' },
+  },
+  {
+    what: '16 mm V at 190 A on a box of 200 at 15 %',
+    first: 'duty',
+    rod: ['E7018', '5/32'],
+    job: {
+      'joint.kind': 'v-butt',
+      ...square(16),
+      'joint.gap_mm': 3,
+      'joint.length_mm': 500,
+      'rod.current_A': 190,
+    },
+    machine: { rated: [{ process: 'stick', volts_V: null, current_A: 200, duty_pct: 15 }] },
+  },
+  {
+    what: 'a metre of 6 mm leg at 110 A, 42 °C, a box of 120 at 20 %',
+    first: 'duty',
+    rod: ['E7018', '1/8'],
+    job: {
+      ...square(10),
+      'joint.leg_mm': 6,
+      'joint.length_mm': 1000,
+      'rod.current_A': 110,
+      'look.air_C': 42,
+    },
+    machine: { max_A: 120, rated: [{ process: 'stick', volts_V: null, current_A: 120, duty_pct: 20 }] },
+  },
+  {
+    what: 'a cellulosic rod on 55 V',
+    first: 'ocv',
+    rod: ['E6010', '3/32'],
+    job: { ...square(5) },
+    machine: { ocv_V: 55 },
+  },
+  {
+    what: 'a basic rod on 48 V',
+    first: 'ocv',
+    rod: ['E7016', '1/8'],
+    job: { ...square(8) },
+    machine: { ocv_V: 48 },
+  },
+  {
+    what: '25 mm A572, a tin open for three days',
+    first: 'damp rods',
+    rod: ['E7018', '1/8'],
+    job: { 'metal.sideA.grade': 'a572', ...square(25), 'joint.leg_mm': 8 },
+    tin: { hoursOut: 72 },
+  },
+  {
+    what: 'ductile iron of 15 mm',
+    first: 'preheat window',
+    rod: ['ENiFe-CI', '1/8'],
+    job: {
+      'metal.sideA.family': 'ductile-iron',
+      ...square(15),
+      'joint.kind': 'v-butt',
+      'joint.length_mm': 120,
+    },
+  },
+];
