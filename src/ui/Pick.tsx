@@ -25,7 +25,7 @@ interface Props<T extends string> {
   stacked?: boolean;
   /** Three beside one another, each a picture over its name. */
   tiles?: boolean;
-  /** Once picked, show only that, with a way to see the rest. */
+  /** Once picked or proposed, show only that, with a way to see the rest. */
   folds?: boolean;
   /** What the app would take, marked while nothing is picked. */
   proposed?: T | null;
@@ -44,15 +44,22 @@ export function Pick<T extends string>({
   proposed = null,
 }: Props<T>) {
   const [unfolded, setUnfolded] = useState(false);
-  const folded = folds && value !== null && !unfolded;
-  const shown = folded ? options.filter(({ id }) => id === value) : options;
+  const stands = value ?? (options.some(({ id }) => id === proposed) ? proposed : null);
+  const folded = folds && stands !== null && !unfolded;
+  const shown = folded ? options.filter(({ id }) => id === stands) : options;
   const pick = useStable((id: string) => {
     if (folded) return setUnfolded(true);
     setUnfolded(false);
     onPick(id === value ? null : (id as T));
   });
   return (
-    <View style={{ gap: SPACE.xs }} role="radiogroup" aria-label={label} {...RADIO_KEYS}>
+    <View
+      style={{ gap: SPACE.xs }}
+      role="radiogroup"
+      aria-label={label}
+      dataSet={folded ? { picked: testID } : undefined}
+      {...RADIO_KEYS}
+    >
       <Words as="label" tone="quiet">
         {label}
       </Words>
@@ -148,7 +155,7 @@ const Choice = memo(function Choice({
             {hinted ? `${name} (proposed)` : name}
           </Words>
           {folded && (
-            <Words as="label" color={palette.line}>
+            <Words as="label" color={picked ? palette.line : palette.ink2}>
               press to change
             </Words>
           )}

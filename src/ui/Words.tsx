@@ -30,6 +30,8 @@ interface Props {
   live?: boolean;
   /** Written in metric, and told in what the welder reads. */
   metric?: boolean;
+  /** So many lines at most. */
+  most?: number;
   children: ReactNode;
 }
 
@@ -42,6 +44,7 @@ export function Words({
   testID,
   live = false,
   metric = false,
+  most,
   children,
 }: Props) {
   const palette = usePalette();
@@ -54,6 +57,7 @@ export function Words({
       testID={testID}
       style={[SIZES[as], BREAKS, { color: color ?? tones[tone] }, style]}
       {...(level === undefined ? {} : { role: 'heading' as const, 'aria-level': level })}
+      {...(most === undefined ? {} : { numberOfLines: most })}
       {...(live ? { 'aria-live': 'polite' as const } : {})}
     >
       {typeof text === 'string' ? unparted(text) : text}

@@ -12,7 +12,7 @@ import {
 } from '@core/order';
 import { methodRows } from '@core/preheat';
 import { cloudOf } from '@core/mix';
-import { planAll, whyNotOn, type Ground, type Planned } from '@core/planner';
+import { planAll, whyNotOn, worthOn, type Ground, type Planned } from '@core/planner';
 
 /** Runs that were called off before they came to their end. */
 const cancelled = new Set<string>();
@@ -119,6 +119,7 @@ const api = {
   orderRun,
   gridSweep,
   planRun,
+  worthOn,
   whyNotOn,
   bestClamps,
   cancel,

@@ -64,6 +64,30 @@ const innerText = async (driver: Driver, selector: string): Promise<string> =>
     )
   ).replaceAll('\u00a0', ' ');
 
+/** Opens what an element is folded away in: a fold of the page, or a choice of which only what was picked is shown. */
+const reveal = (driver: Driver, id: string): Promise<void> =>
+  driver.executeScript(
+    `const id = arguments[0];
+     const press = (other) => document.querySelector('[data-testid="' + other + '"]')?.click();
+     const found = document.querySelector('[data-testid="' + id + '"]');
+     const fold = found?.closest('[data-folded=true]');
+     if (fold) return press('fold-' + fold.dataset.fold);
+     if (found) return;
+     const picks = [...document.querySelectorAll('[data-picked]')];
+     const pick = picks.find(({ dataset }) => id.startsWith(dataset.picked + '-'));
+     pick?.querySelector('[role=radio]')?.click();`,
+    id,
+  );
+
+/** Opens all that is folded away in a part of the page. */
+const unfold = (driver: Driver, selector: string): Promise<void> =>
+  driver.executeScript(
+    `const part = document.querySelector(arguments[0]);
+     part?.querySelectorAll('[data-testid^=fold-][aria-expanded=false]').forEach((fold) => fold.click());
+     part?.querySelectorAll('[data-picked] [role=radio]').forEach((pick) => pick.click());`,
+    selector,
+  );
+
 const PHONE = { width: 390, height: 844 };
 
 /** A fresh browser, a phone of 390 x 844 unless told otherwise. */
@@ -135,8 +159,17 @@ export async function openBrowser({
 
   let taps = 0;
   const css = (id: string) => By.css(`[data-testid="${id}"]`);
-  const find = (id: string) =>
-    driver.wait(until.elementLocated(css(id)), PATIENCE_ms, `nothing on the page has test id ${id}`);
+  const find = async (id: string) => {
+    const isThere = async () => {
+      await reveal(driver, id);
+      const [element] = await driver.findElements(css(id));
+      return element && !(await element.findElements(By.xpath('ancestor::*[@data-folded="true"]'))).length
+        ? element
+        : null;
+    };
+    const found = await driver.wait(isThere, PATIENCE_ms, `nothing on the page has test id ${id}`);
+    return found as WebElement;
+  };
   const session: Session = {
     driver,
     downloads,
@@ -157,11 +190,17 @@ export async function openBrowser({
       await driver.executeScript('arguments[0].select()', element);
       await element.sendKeys(Key.BACK_SPACE, text);
     },
-    text: async (id) => (await find(id)).getText(),
+    text: async (id) => {
+      const element = await find(id);
+      await unfold(driver, `[data-testid="${id}"]`);
+      return element.getText();
+    },
     says: async (id, test) => {
       let last = '';
       await driver
         .wait(async () => {
+          await reveal(driver, id);
+          await unfold(driver, `[data-testid="${id}"]`);
           last = await innerText(driver, `[data-testid="${id}"]`);
           return test.test(last);
         }, PATIENCE_ms)
@@ -179,7 +218,11 @@ export async function openBrowser({
     },
     saysMain: async (test) => {
       await driver.wait(
-        async () => test.test(await innerText(driver, '[role=main]')),
+        async () => {
+          // Whoever reads a whole page opens what is folded.
+          await unfold(driver, '[role=main]');
+          return test.test(await innerText(driver, '[role=main]'));
+        },
         PATIENCE_ms,
         `the page does not say ${test}`,
       );

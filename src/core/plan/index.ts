@@ -13,7 +13,7 @@ export { searchArc, type ArcCheck } from './noArc';
 export { makePlan, type Halt, type Plan } from './plan';
 export { rankRods } from './rankRods';
 export { UNRECKONED, remediesFor } from './remedies';
-export type { Room } from './rooms';
+export type { Room, RoomId } from './rooms';
 export { DEFERENCE, HALT_TITLES, SIGN_LINE, VERDICT_WORDS, sheetMarkdown } from './sheet';
 export { compareSizes, type SizeChoice } from './sizes';
 export { truckList, type RodLoad, type TruckList } from './truck';

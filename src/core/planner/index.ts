@@ -4,6 +4,6 @@ export { fuss_min, type Addition, type Ground, type Option } from './option';
 export { type WayOut } from './wayOut';
 export { WISHES, type Way, type Ways, type WishId } from './ways';
 export { whyNotOn, type WhyNot } from './whyNot';
-export { type Worth } from './worth';
+export { worthOn, type Worth } from './worth';
 export { type Sureness } from './sure';
 export type { Measures } from './measures';

@@ -83,6 +83,9 @@ export function worthKnowing(assessment: Assessment): Worth[] {
   return toldThroughout(weighed(assessment), assessment.situation.system);
 }
 
+/** The same from a job and a truck alone: what a worker is handed. */
+export const worthOn = (ground: Ground): Worth[] => worthKnowing(judgeGround(ground));
+
 function weighed(assessment: Assessment): Worth[] {
   const ground = groundOf(assessment);
   const now = seen(ground, { said: '', on: (job, kit) => ({ job, kit }) });

@@ -10,13 +10,17 @@ import { proceduresFor } from '@core/procedure';
 import { schoolsFor } from '@core/process';
 import { mustStayCold, needsNoPreheat, waitsForChart } from '@core/preheat';
 import type { OpenJob } from '@/state/useJob';
+import { useWorth } from '@/state/useWorth';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
+import { Fold } from '@/ui/Fold';
+import { isNear } from '@/ui/near';
 import { openField, openMix, openProcedure } from '@/ui/goTo';
 import { optionsOf } from '@/ui/options';
 import { Pick } from '@/ui/Pick';
 import { SchoolCard } from '@/ui/SchoolCard';
 import { SPACE } from '@/ui/theme/tokens';
+import { StopHead } from '@/ui/StopHead';
 import { Words } from '@/ui/Words';
 import { Cooling } from './Cooling';
 import { JobField } from '@/ui/JobField';
@@ -26,6 +30,7 @@ import { WarmthPicture } from './WarmthPicture';
 
 /** Heat: how warm before, between and after, why, and how long that takes. */
 export function HeatStop({ open }: { open: OpenJob }) {
+  const worth = useWorth(open);
   const { job, assessment } = open;
   const later = useDeferredValue(open);
   const { heat, wants } = assessment.situation;
@@ -33,29 +38,56 @@ export function HeatStop({ open }: { open: OpenJob }) {
   const schools = schoolsFor(later.assessment.situation).filter(({ id }) => OF_HEAT.includes(id));
   return (
     <>
-      <View style={{ gap: SPACE.xs }}>
-        <Words as="title">Heat</Words>
-        <Words tone="quiet" testID="heat-answer">
-          {answerInWords(open)}
-        </Words>
-      </View>
+      <StopHead worth={worth} stop="heat" title="Heat" answer={answerInWords(open)} testID="heat-answer" />
       <Ways open={later} />
       {known && <Preheat open={open} />}
-      <Made open={later} />
-      <Methods open={later} />
       {heat.steels.length > 0 && (
-        <Pick
-          label="How the parts hold the joint while it shrinks"
-          testID="restraint"
-          stacked
-          folds
-          options={optionsOf(RESTRAINTS).map(({ id, name }) => ({ id, name }))}
-          value={job.heat.restraint}
-          onPick={(id: RestraintId | null) => open.set('heat.restraint', id, 'How it is held')}
-        />
+        <Fold
+          id="made"
+          title="What it is made of, and how the figure is found"
+          says={`${heat.askedBy}`}
+          open={isNear(open, ['preheat', 'cold-crack', 'hardness'])}
+        >
+          <Made open={later} />
+          <Methods open={later} />
+        </Fold>
       )}
-      <Piece open={open} />
-      <Cooling open={open} later={later} />
+      <Fold
+        id="piece"
+        title="The piece, and how it is held"
+        says={pieceWords(open)}
+        open={
+          job.heat.restraint !== null || job.heat.pieceLength_mm !== null || job.heat.pieceWidth_mm !== null
+        }
+      >
+        {heat.steels.length > 0 && (
+          <Pick
+            label="How the parts hold the joint while it shrinks"
+            testID="restraint"
+            stacked
+            folds
+            options={optionsOf(RESTRAINTS).map(({ id, name }) => ({ id, name }))}
+            value={job.heat.restraint}
+            onPick={(id: RestraintId | null) => open.set('heat.restraint', id, 'How it is held')}
+          />
+        )}
+        <Piece open={open} />
+      </Fold>
+      <Fold
+        id="cooling"
+        title="How it cools"
+        says="Beside the bead, between beads, and by a thermometer where there is one."
+        open={isNear(open, [
+          'interpass',
+          'warmth-window',
+          'softening',
+          'heat-input',
+          'strength-loss',
+          'time',
+        ])}
+      >
+        <Cooling open={open} later={later} />
+      </Fold>
       {schools.map(({ id, taken }) => (
         <SchoolCard key={id} id={id} taken={taken} />
       ))}
@@ -190,13 +222,19 @@ function Torch({ open }: { open: OpenJob }) {
   );
 }
 
+/** What is taken for the piece, in a line. */
+function pieceWords({ job, assessment, system }: OpenJob): string {
+  const { piece } = assessment.situation.heat;
+  const say = inWords(system).size;
+  return `Counted as ${say(Math.round(piece.length_mm))} by ${say(Math.round(piece.width_mm))}, ${job.heat.restraint === null ? 'held as usual' : midSentence(RESTRAINTS[job.heat.restraint])}.`;
+}
+
 /** The piece that takes the heat. */
 function Piece({ open }: { open: OpenJob }) {
   const { piece } = open.assessment.situation.heat;
   const say = inWords(open.system);
   return (
     <Card>
-      <Words as="head">The piece</Words>
       <Words as="small" tone="quiet">
         A small piece heats through and cools slowly; a big one draws the heat away.
       </Words>

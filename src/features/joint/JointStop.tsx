@@ -11,12 +11,16 @@ import type { JobNumberPath } from '@core/formats/paths';
 import { readPath } from '@core/formats/edits';
 import { trimmed, inWords } from '@core/units/format';
 import type { OpenJob } from '@/state/useJob';
+import { useWorth } from '@/state/useWorth';
 import { Card } from '@/ui/Card';
 import { optionsOf } from '@/ui/options';
+import { Fold } from '@/ui/Fold';
+import { isNear } from '@/ui/near';
 import { Pick } from '@/ui/Pick';
 import { QuantityField } from '@/ui/QuantityField';
 import { SectionPicture } from '@/ui/SectionPicture';
 import { SPACE } from '@/ui/theme/tokens';
+import { StopHead } from '@/ui/StopHead';
 import { Words } from '@/ui/Words';
 import { damageTraits, REMOVERS, type DamageId, type Removal, type RemoverId } from '@core/data/damage';
 import { idsOf } from '@core/data/words';
@@ -25,6 +29,7 @@ import { BACKS, CAPS, type BackId, type CapId } from '@core/data/finish';
 
 /** Joint: kind, thicknesses, length, fit-up, and the weld it asks for. */
 export function JointStop({ open }: { open: OpenJob }) {
+  const worth = useWorth(open);
   const { job, set, system, assessment } = open;
   const { joint } = job;
   const { joint: geometry } = assessment.situation;
@@ -40,15 +45,11 @@ export function JointStop({ open }: { open: OpenJob }) {
       : `${geometry.leg_mm === null ? '' : `Leg ${say.size(geometry.leg_mm)}${geometry.legBy === 'rule' ? ' by rule' : ''}. `}${trimmed(geometry.area_mm2, 1)} mm² of weld.`;
   return (
     <>
-      <View style={{ gap: SPACE.xs }}>
-        <Words as="title">Joint</Words>
-        <Words tone="quiet" metric>
-          {answer}
-        </Words>
-      </View>
+      <StopHead worth={worth} stop="joint" title="Joint" answer={answer} />
       <Pick
         label="Joint"
         testID="joint"
+        folds
         options={kindsFor(job.look.damage)}
         value={joint.kind}
         onPick={(id: JointKind | null) => set('joint.kind', id, 'Joint')}
@@ -113,35 +114,49 @@ export function JointStop({ open }: { open: OpenJob }) {
         {traits?.fitUp !== false && <Size open={open} path="joint.gap_mm" label="Widest gap" />}
       </Row>
       <Sizes open={open} of={sizes.filter((size) => OF_THE_WELD.includes(size))} />
-      {traits?.butt && !traits.twoFaced && (
-        <Pick
-          label="From the back"
-          testID="back"
-          options={optionsOf(BACKS)}
-          value={joint.back}
-          proposed="none"
-          onPick={(id: BackId | null) => set('joint.back', id, 'From the back')}
-        />
-      )}
-      {traits?.capped && (
-        <Pick
-          label="Its face"
-          testID="cap"
-          options={optionsOf(CAPS)}
-          value={joint.cap}
-          proposed="proud"
-          onPick={(id: CapId | null) => set('joint.cap', id, 'Face of the weld')}
-        />
-      )}
-      {canBeBacked(geometry) && (
-        <Pick
-          label="Behind the seam"
-          testID="backing"
-          options={optionsOf(BACKINGS)}
-          value={joint.backing}
-          proposed="none"
-          onPick={(id: BackingId | null) => set('joint.backing', id, 'Behind the seam')}
-        />
+      {(traits?.butt || traits?.capped || canBeBacked(geometry)) && (
+        <Fold
+          id="faces"
+          title="Back and face of the weld"
+          says="Taken for blank: from one side, left proud, nothing behind it."
+          open={
+            joint.back !== null ||
+            joint.cap !== null ||
+            joint.backing !== null ||
+            isNear(open, ['burn-through', 'penetration'])
+          }
+        >
+          {traits?.butt && !traits.twoFaced && (
+            <Pick
+              label="From the back"
+              testID="back"
+              options={optionsOf(BACKS)}
+              value={joint.back}
+              proposed="none"
+              onPick={(id: BackId | null) => set('joint.back', id, 'From the back')}
+            />
+          )}
+          {traits?.capped && (
+            <Pick
+              label="Its face"
+              testID="cap"
+              options={optionsOf(CAPS)}
+              value={joint.cap}
+              proposed="proud"
+              onPick={(id: CapId | null) => set('joint.cap', id, 'Face of the weld')}
+            />
+          )}
+          {canBeBacked(geometry) && (
+            <Pick
+              label="Behind the seam"
+              testID="backing"
+              options={optionsOf(BACKINGS)}
+              value={joint.backing}
+              proposed="none"
+              onPick={(id: BackingId | null) => set('joint.backing', id, 'Behind the seam')}
+            />
+          )}
+        </Fold>
       )}
     </>
   );

@@ -14,33 +14,40 @@ import { LONGEST } from '@core/formats/limits';
 import { parseWhen, sayWhen } from '@core/units/when';
 import { useClock } from '@/state/useClock';
 import type { OpenJob } from '@/state/useJob';
+import { useWorth } from '@/state/useWorth';
 import { thisMoment, wallAt } from '@/state/clock';
 import { Act } from '@/ui/Act';
 import { openSay } from '@/ui/goTo';
 import { Entry } from '@/ui/Entry';
+import { isNear } from '@/ui/near';
 import { optionsOf } from '@/ui/options';
+import { Fold } from '@/ui/Fold';
 import { Pick } from '@/ui/Pick';
 import { QuantityField } from '@/ui/QuantityField';
 import { SPACE } from '@/ui/theme/tokens';
+import { StopHead } from '@/ui/StopHead';
 import { Words } from '@/ui/Words';
 import { Damage } from './Damage';
 import { StopWork } from './StopWork';
 
 /** Look: what broke, where, in what conditions, and whether it may be planned at all. */
 export function LookStop({ open }: { open: OpenJob }) {
+  const worth = useWorth(open);
   const { job, set } = open;
   const { look } = job;
   const goAhead = open.assessment.rooms.find(({ id }) => id === 'go-ahead');
   return (
     <>
-      <View style={{ gap: SPACE.xs }}>
-        <Words as="title">Look</Words>
-        <Words tone="quiet">
-          {goAhead?.state === 'roomy'
+      <StopHead
+        worth={worth}
+        stop="look"
+        title="Look"
+        answer={
+          goAhead?.state === 'roomy'
             ? 'Nothing stops it. Hold points go on the sheet.'
-            : `${goAhead?.gap ?? ''}.`}
-        </Words>
-      </View>
+            : `${goAhead?.gap ?? ''}.`
+        }
+      />
       <Field label="Job">
         <Entry
           label="Job"
@@ -85,6 +92,7 @@ export function LookStop({ open }: { open: OpenJob }) {
         label="Surface"
         testID="surface"
         stacked
+        folds
         options={optionsOf(SURFACES)}
         value={look.surface}
         onPick={(id: SurfaceId | null) => set('look.surface', id, 'Surface')}
@@ -93,23 +101,10 @@ export function LookStop({ open }: { open: OpenJob }) {
         label="Access"
         testID="access"
         stacked
+        folds
         options={optionsOf(ACCESS)}
         value={look.access}
         onPick={(id: AccessId | null) => set('look.access', id, 'Access')}
-      />
-      <Pick
-        label="How wet it is in service"
-        testID="wet"
-        options={optionsOf(WETS)}
-        value={look.wet}
-        onPick={(id: WetId | null) => set('look.wet', id, 'How wet it is')}
-      />
-      <Pick
-        label="What it touches"
-        testID="food"
-        options={FOOD}
-        value={look.food ? 'food' : null}
-        onPick={(id: 'food' | null) => set('look.food', id === 'food', 'Food')}
       />
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.m }}>
         <Amount
@@ -119,15 +114,61 @@ export function LookStop({ open }: { open: OpenJob }) {
           proposed={look.place === null ? undefined : `blank: ${look.place} as usual`}
         />
         <Amount open={open} at="air_C" said="Temperature" />
-        <Amount open={open} at="altitude_m" said="Height" proposed="blank: under 1000 m" />
-        <Amount open={open} at="service_C" said="Hottest in service" proposed="blank: the weather" />
-        <Amount open={open} at="timeWindow_s" said="Time" proposed="blank: no hurry" />
-        <Amount open={open} at="clearance_mm" said="Free room" proposed="blank: open all round" />
-        <StartField open={open} />
       </View>
+      <Fold
+        id="place"
+        title="More of the place and the time"
+        says={blankPlace(open)}
+        open={isPlaceSaid(open)}
+      >
+        <Pick
+          label="How wet it is in service"
+          testID="wet"
+          options={optionsOf(WETS)}
+          value={look.wet}
+          onPick={(id: WetId | null) => set('look.wet', id, 'How wet it is')}
+        />
+        <Pick
+          label="What it touches"
+          testID="food"
+          options={FOOD}
+          value={look.food ? 'food' : null}
+          onPick={(id: 'food' | null) => set('look.food', id === 'food', 'Food')}
+        />
+        <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.m }}>
+          <Amount open={open} at="altitude_m" said="Height" proposed="blank: under 1000 m" />
+          <Amount open={open} at="service_C" said="Hottest in service" proposed="blank: the weather" />
+          <Amount open={open} at="timeWindow_s" said="Time" proposed="blank: no hurry" />
+          <Amount open={open} at="clearance_mm" said="Free room" proposed="blank: open all round" />
+          <StartField open={open} />
+        </View>
+      </Fold>
     </>
   );
 }
+
+/** What is taken for the blanks of the place. */
+function blankPlace({ job: { look } }: OpenJob): string {
+  const taken = [
+    look.altitude_m === null ? 'under 1000 m' : '',
+    look.timeWindow_s === null ? 'no hurry' : '',
+    look.clearance_mm === null ? 'open all round' : '',
+    look.startAt === null ? 'now' : '',
+  ].filter((words) => words !== '');
+  return taken.length === 0 ? '' : `Taken for blank: ${taken.join(', ')}.`;
+}
+
+/** Something of it was said, or comes near a limit. */
+const isPlaceSaid = (open: OpenJob): boolean => {
+  const { look } = open.job;
+  return (
+    look.altitude_m !== null ||
+    look.service_C !== null ||
+    look.timeWindow_s !== null ||
+    look.clearance_mm !== null ||
+    isNear(open, ['reach', 'time', 'exposure', 'galvanic'])
+  );
+};
 
 /** The one kind of service that asks for a finish of its own. */
 const FOOD = [{ id: 'food', name: 'Food, drink or medicine' }] as const;

@@ -7,19 +7,27 @@ import type { StopWorkAnswer } from '@core/formats/job';
 import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
+import { Fold } from '@/ui/Fold';
 import { Pick } from '@/ui/Pick';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
 
+/** What is told of them while they are shut: they are only where all are answered and none of them stops it. */
+const ANSWERED = 'All answered, nothing stops it. What was promised stands on the sheet to be ticked.';
+
 /** The stop-work questions: a group to a breath, so that an ordinary repair is one press a group and nothing is skipped. */
 export function StopWork({ open }: { open: OpenJob }) {
   return (
-    <View style={{ gap: SPACE.s }}>
-      <Words as="head">May it be welded at all?</Words>
+    <Fold
+      id="stop-work"
+      title="May it be welded at all?"
+      says={ANSWERED}
+      open={open.assessment.rooms.find(({ id }) => id === 'go-ahead')?.state !== 'roomy'}
+    >
       {STOP_WORK_GROUP_IDS.map((id) => (
         <Group key={id} id={id} open={open} />
       ))}
-    </View>
+    </Fold>
   );
 }
 

@@ -4,6 +4,7 @@ import { beliefOf, planShareOf, repeatWords, suspectWords, type MetalPlace } fro
 import { otherWaysFor } from '@core/repair';
 import type { OpenJob } from '@/state/useJob';
 import { Card } from '@/ui/Card';
+import { Fold } from '@/ui/Fold';
 import { openFamily } from '@/ui/goTo';
 import { OtherWays } from '@/ui/OtherWays';
 import { Pick } from '@/ui/Pick';
@@ -109,7 +110,14 @@ function Piece({ open, place }: { open: OpenJob; place: MetalPlace }) {
         </Words>
       )}
       <Known open={open} place={place} title={title} />
-      <PartPick open={open} place={place} title={title} />
+      <Fold
+        id={`part-${place}`}
+        title="What it is part of, how old, where it works"
+        says="The name is known: this would change little."
+        open={side.family === null || side.part !== null || side.age !== null || side.setting !== null}
+      >
+        <PartPick open={open} place={place} title={title} />
+      </Fold>
       {place !== 'oldWeld' && <Coating open={open} place={place} title={title} />}
     </>
   );

@@ -8,7 +8,6 @@ import { Card } from '@/ui/Card';
 import { Entry } from '@/ui/Entry';
 import { Pick } from '@/ui/Pick';
 import { optionsOf } from '@/ui/options';
-import { Words } from '@/ui/Words';
 
 /** Kinds of part that a search brings up. */
 function found(search: string) {
@@ -31,7 +30,6 @@ export function PartPick({ open, place, title }: { open: OpenJob; place: MetalPl
   const matches = found(search);
   return (
     <Card>
-      <Words as="bold">What is it part of?</Words>
       {kind === null ? (
         <>
           <Entry

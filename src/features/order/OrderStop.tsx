@@ -1,23 +1,28 @@
 import { useDeferredValue, useState } from 'react';
-import { View } from 'react-native';
 import { USUAL_CLAMP } from '@core/data/arcBlow';
 import {
   ARCS,
   FRAME_TRAVELS,
   LEADS,
+  PIECES,
   TRAVELS,
   type ArcId,
   type LeadId,
   type TravelId,
 } from '@core/data/orderIds';
 import { cornerAt, hasEnds, pieceKindOf } from '@core/field';
-import { inWords, trimmed } from '@core/units/format';
+import { countedFrom, orderInWords, orderName } from '@core/order';
+import type { RoomId } from '@core/plan';
+import { inWords, sentence, trimmed } from '@core/units/format';
 import type { OpenJob } from '@/state/useJob';
+import { useWorth } from '@/state/useWorth';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
+import { Fold } from '@/ui/Fold';
+import { isNear } from '@/ui/near';
 import { optionsOf } from '@/ui/options';
 import { Pick } from '@/ui/Pick';
-import { SPACE } from '@/ui/theme/tokens';
+import { StopHead } from '@/ui/StopHead';
 import { Words } from '@/ui/Words';
 import { BestClamp } from './BestClamp';
 import { CleanStrip } from './CleanStrip';
@@ -34,18 +39,14 @@ import { pieceTraits } from '@core/data/pieces';
 
 /** Order: what the piece is, where the clamp sits, which way it is welded, in what segments, and how it pulls. */
 export function OrderStop({ open }: { open: OpenJob }) {
+  const worth = useWorth(open);
   const later = useDeferredValue(open);
   const { blow } = open.assessment.situation;
   const plan = later.assessment.situation.order;
   const [done, setDone] = useState<number | null>(null);
   return (
     <>
-      <View style={{ gap: SPACE.xs }}>
-        <Words as="title">Order</Words>
-        <Words tone="quiet" testID="order-answer">
-          {answerInWords(open)}
-        </Words>
-      </View>
+      <StopHead worth={worth} stop="order" title="Order" answer={answerInWords(open)} testID="order-answer" />
       {blow && (
         <Card testID="plan-card">
           <PlanPicture
@@ -63,15 +64,56 @@ export function OrderStop({ open }: { open: OpenJob }) {
           </Words>
         </Card>
       )}
-      <PieceCard open={open} />
-      <Setting open={open} />
-      <Remedies open={later} />
-      {blow && <PassPlan blow={blow} />}
-      {plan && <Sequence key={open.job.id} open={open} plan={plan} done={done} onDone={setDone} />}
-      <Pull open={open} />
+      <Fold id="piece" title="The piece" says={pieceWords(open)} open={open.job.order.piece !== null}>
+        <PieceCard open={open} />
+      </Fold>
+      <Fold
+        id="clamp"
+        title="Clamp, way and arc"
+        says="The clamp stands where it is drawn; the arc as usual."
+        open={isNear(open, ['arc-blow'])}
+      >
+        <Setting open={open} />
+        <Remedies open={later} />
+        {blow && <PassPlan blow={blow} />}
+      </Fold>
+      {plan && (
+        <Fold
+          id="sequence"
+          title="Segments and their order"
+          says={`${orderName(plan.taken.id, pieceKindOf(open.job))}, ${countedFrom(pieceKindOf(open.job))}: ${orderInWords(plan.taken.judged.order, pieceKindOf(open.job))}.`}
+          open={isNear(open, ['start-heat', 'tie-ins', 'restart'])}
+        >
+          <Sequence key={open.job.id} open={open} plan={plan} done={done} onDone={setDone} />
+        </Fold>
+      )}
+      <Fold
+        id="pull"
+        title="How it pulls"
+        says={pullWords(open)}
+        open={isNear(open, ['transverse', 'angular', 'bow', 'buckle'])}
+      >
+        <Pull open={open} />
+      </Fold>
     </>
   );
 }
+
+/** What is before the welder, in a line. */
+function pieceWords({ assessment, system }: OpenJob): string {
+  const { blow } = assessment.situation;
+  const say = inWords(system).size;
+  return blow
+    ? `${PIECES[blow.piece.kind]}, counted as ${say(Math.round(blow.piece.length_mm))} by ${say(Math.round(blow.piece.width_mm))}.`
+    : 'As the joint mostly is.';
+}
+
+/** How much it pulls, in a line: what is nearest its limit. */
+function pullWords({ assessment }: OpenJob): string {
+  const room = assessment.rooms.find(({ id }) => PULLS.includes(id));
+  return room ? `${sentence(room.now)}.` : 'Nothing worth measuring.';
+}
+const PULLS: readonly RoomId[] = ['transverse', 'angular', 'bow', 'buckle'];
 
 /** The answer first. */
 function answerInWords({ assessment, system }: OpenJob): string {

@@ -19,7 +19,6 @@ export function PieceCard({ open }: { open: OpenJob }) {
   const about = (mm: number | undefined) => (mm === undefined ? undefined : `blank: ${say(Math.round(mm))}`);
   return (
     <Card testID="piece">
-      <Words as="head">The piece</Words>
       <Pick
         label="What is before you"
         testID="piece"

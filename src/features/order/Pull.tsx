@@ -21,7 +21,6 @@ export function Pull({ open }: { open: OpenJob }) {
   const buckles = pull.along_N !== null && pull.buckles_N !== null && pull.along_N.high > pull.buckles_N.low;
   return (
     <Card testID="pull">
-      <Words as="head">How it pulls</Words>
       {pull.transverse_mm && (
         <Told
           id="transverse"

@@ -1,18 +1,20 @@
-import { inWords, trimmed } from '../../core/units/format';
+import { inWords, midSentence, sentence, trimmed } from '@core/units/format';
 import { router } from 'expo-router';
-import { View } from 'react-native';
 import { CABLES } from '@core/data/cables';
-import { COOLING, MACHINE_TYPES } from '@core/data/machines';
+import { COOLING, LIES, MACHINE_TYPES } from '@core/data/machines';
 import { checkMachine } from '@core/formats/checkKit';
 import type { Machine, Supply } from '@core/formats/kit';
+import { speakRoom } from '@core/judge';
 import { chooseProcess } from '@core/process';
 import { WITHHELD_WORDS } from '@core/repair';
 import type { OpenJob } from '@/state/useJob';
+import { useWorth } from '@/state/useWorth';
 import { Act } from '@/ui/Act';
-import { Card } from '@/ui/Card';
+import { Fold } from '@/ui/Fold';
+import { isNear } from '@/ui/near';
 import { optionsOf } from '@/ui/options';
 import { Pick } from '@/ui/Pick';
-import { SPACE } from '@/ui/theme/tokens';
+import { StopHead } from '@/ui/StopHead';
 import { Words } from '@/ui/Words';
 import { openNoArc, openProcesses } from '@/ui/goTo';
 import { ChainPicture } from './ChainPicture';
@@ -22,6 +24,7 @@ import { DutyWindow } from './DutyWindow';
 
 /** Power: machine, supply, cord, and whether they do it. */
 export function PowerStop({ open }: { open: OpenJob }) {
+  const worth = useWorth(open);
   const { job, set, edit, system, assessment } = open;
   const { machine, supply, plate, draw, kit } = assessment.situation;
   const feeds = plate?.type.feeds ?? 'mains';
@@ -40,14 +43,12 @@ export function PowerStop({ open }: { open: OpenJob }) {
           : 'The machine will not hold on this cord.';
   return (
     <>
-      <View style={{ gap: SPACE.xs }}>
-        <Words as="title">Power</Words>
-        <Words tone="quiet">{answer}</Words>
-      </View>
+      <StopHead worth={worth} stop="power" title="Power" answer={answer} />
       <Pick
         label="Machine"
         testID="machine"
         stacked
+        folds
         options={kit.machines.map((m) => ({ id: m.id, name: m.name, note: machineNote(m) }))}
         value={job.power.machineId}
         proposed={machine?.by === 'app' ? machine.value.id : null}
@@ -65,6 +66,7 @@ export function PowerStop({ open }: { open: OpenJob }) {
             label="Supply"
             testID="supply"
             stacked
+            folds
             options={kit.supplies.map((s) => ({ id: s.id, name: s.name, note: supplyNote(s, say.distance) }))}
             value={job.power.supplyId}
             proposed={supply?.by === 'app' ? supply.value.id : null}
@@ -83,7 +85,16 @@ export function PowerStop({ open }: { open: OpenJob }) {
           />
         </>
       )}
-      {feeds === 'mains' && supply && <Cords open={open} />}
+      {feeds === 'mains' && supply && (
+        <Fold
+          id="cord"
+          title="Cord"
+          says={cordWords(open)}
+          open={isCordSaid(open) || isNear(open, ['cord', 'cord-heat'])}
+        >
+          <Cords open={open} />
+        </Fold>
+      )}
       {kit.leads.length > 0 && (
         <Pick
           label="Weld leads"
@@ -98,7 +109,12 @@ export function PowerStop({ open }: { open: OpenJob }) {
         />
       )}
       <ChainPicture open={open} />
-      <Card>
+      <Fold
+        id="duty"
+        title="Ten minutes of arc"
+        says={dutyWords(open)}
+        open={job.power.cooling !== null || isNear(open, ['duty'])}
+      >
         <DutyWindow open={open} />
         <Pick
           label="Filters and fins of the machine"
@@ -108,8 +124,15 @@ export function PowerStop({ open }: { open: OpenJob }) {
           proposed="clean"
           onPick={(id) => set('power.cooling', id, 'Filters and fins')}
         />
-      </Card>
-      <DayCard open={open} />
+      </Fold>
+      <Fold
+        id="day"
+        title="A whole day of it"
+        says="Taken for blank: this job alone."
+        open={job.power.day_s !== null}
+      >
+        <DayCard open={open} />
+      </Fold>
       <Act
         title={`Which process? ${first ? `${first.name} first` : 'Nothing here will do'}`}
         align="left"
@@ -121,6 +144,26 @@ export function PowerStop({ open }: { open: OpenJob }) {
     </>
   );
 }
+
+/** What lies between socket and machine, in a line. */
+function cordWords({ assessment, job, system }: OpenJob): string {
+  const { cords, supply } = assessment.situation;
+  const say = inWords(system);
+  const laid = cords?.value ?? [];
+  if (laid.length === 0) return 'None: it is plugged in as it is.';
+  const lie = job.power.cordLie ?? supply?.value.cordLie ?? 'straight';
+  return `${laid.map(({ length_m, size }) => `${say.distance(length_m)} of ${CABLES[size].name}`).join(', then ')}, ${midSentence(LIES[lie])}.`;
+}
+
+/** Something of the cord was said of this job. */
+const isCordSaid = ({ job: { power } }: OpenJob): boolean =>
+  power.cordLength_m !== null || power.cordSize !== null || power.cordLie !== null;
+
+/** What the machine's ten minutes come to, in a line. */
+const dutyWords = ({ assessment, system }: OpenJob): string => {
+  const duty = assessment.rooms.find(({ id }) => id === 'duty');
+  return duty ? `${sentence(duty.now)}: ${speakRoom(duty, system)}.` : '';
+};
 
 const machineNote = ({ type, min_A, max_A, poles }: Machine): string =>
   `${MACHINE_TYPES[type].name}, ${min_A ?? '?'} to ${max_A ?? '?'} A, ${poles.join(' ')}`;

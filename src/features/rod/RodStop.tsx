@@ -8,15 +8,19 @@ import { POLES, ROD_CLASS_IDS, type Pole, type RodClassId } from '@core/data/rod
 import { ROD_SIZE_IDS, ROD_SIZES, type RodSizeId } from '@core/data/rodSizes';
 import { AIMS, type AimId } from '@core/data/words';
 import { POLE_WORDS } from '@core/data/words';
-import { schoolsFor } from '@core/process';
+import { hasRoot, schoolsFor } from '@core/process';
 import type { OpenJob } from '@/state/useJob';
+import { useWorth } from '@/state/useWorth';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
+import { Fold } from '@/ui/Fold';
+import { isNear } from '@/ui/near';
 import { optionsOf } from '@/ui/options';
 import { Pick } from '@/ui/Pick';
 import { QuantityField } from '@/ui/QuantityField';
 import { SPACE } from '@/ui/theme/tokens';
 import { SchoolCard } from '@/ui/SchoolCard';
+import { StopHead } from '@/ui/StopHead';
 import { Words } from '@/ui/Words';
 import { openBeads, openMix, openRods, openRuns } from '@/ui/goTo';
 import { FieldRow } from '@/ui/FieldRow';
@@ -25,6 +29,7 @@ import { HowItIsRun } from './HowItIsRun';
 
 /** Rod: class, size, pole, amps and aim. The app proposes; what the welder fixes stays fixed. */
 export function RodStop({ open }: { open: OpenJob }) {
+  const worth = useWorth(open);
   const { job, edit, assessment } = open;
   const { rod, pole, joint, current_A, settings, rest } = assessment.situation;
   // What lies below the amps is drawn after the rooms have answered.
@@ -43,10 +48,7 @@ export function RodStop({ open }: { open: OpenJob }) {
     : 'No rod fits yet.';
   return (
     <>
-      <View style={{ gap: SPACE.xs }}>
-        <Words as="title">Rod</Words>
-        <Words tone="quiet">{answer}</Words>
-      </View>
+      <StopHead worth={worth} stop="rod" title="Rod" answer={answer} />
       <Amps open={open} />
       <Choices open={later} />
       {joint.ratio >= UNEQUAL_SIDES.ratio && (
@@ -61,8 +63,17 @@ export function RodStop({ open }: { open: OpenJob }) {
           />
         </FieldRow>
       )}
-      <HowItIsRun open={later} />
-      <View style={{ flexDirection: 'row', gap: SPACE.m, flexWrap: 'wrap' }}>
+      <Fold id="run" title="How it is held and moved" says={heldWords(open)}>
+        <HowItIsRun open={later} />
+      </Fold>
+      <Fold
+        id="rest"
+        title="Rest after each rod"
+        says={
+          rest.by === 'app' && rest.value > 0 ? undefined : 'Taken for blank: none but chipping and looking.'
+        }
+        open={job.rod.rest_s !== null || rest.value > 0 || isNear(open, ['duty'])}
+      >
         <QuantityField
           path="rod.rest_s"
           value={job.rod.rest_s}
@@ -75,11 +86,18 @@ export function RodStop({ open }: { open: OpenJob }) {
           }
           onType={(text) => open.type('rod.rest_s', text, 'Rest')}
         />
-      </View>
-      {schools.length > 0 && <Words as="head">Where welders disagree</Words>}
-      {schools.map(({ id, taken }) => (
-        <SchoolCard key={id} id={id} taken={taken} />
-      ))}
+      </Fold>
+      {schools.length > 0 && (
+        <Fold
+          id="schools"
+          title="Where welders disagree"
+          says={`${counted(schools.length, 'question')} of this rod with more than one good answer.`}
+        >
+          {schools.map(({ id, taken }) => (
+            <SchoolCard key={id} id={id} taken={taken} />
+          ))}
+        </Fold>
+      )}
       {own && (
         <Act
           title="Let the app propose it all"
@@ -108,6 +126,14 @@ function rangeNote(id: RodClassId, size: RodSizeId, tin: Parameters<typeof ampWi
   const window = ampWindow(id, size, tin);
   return window ? `${window.low_A} to ${window.high_A} A by the ${window.by}` : 'no range known';
 }
+
+/** How the rod is held, in a line. */
+const heldWords = ({ assessment }: OpenJob): string => {
+  const { settings } = assessment.situation;
+  return settings
+    ? `${settings.work_deg}° ${settings.workWords}, ${settings.travel_deg.join(' to ')}° ${settings.travelWords}.`
+    : '';
+};
 
 const STEPS_A = [-5, -1, 1, 5];
 
@@ -196,6 +222,7 @@ const Choices = memo(function Choices({ open }: { open: OpenJob }) {
         label="Out of the tins"
         testID="tin"
         stacked
+        folds
         options={kit.tins.map((tin) => ({
           id: tin.id,
           name: `${tin.rodClass} ${tin.size}`,
@@ -214,8 +241,31 @@ const Choices = memo(function Choices({ open }: { open: OpenJob }) {
           edit(fixRod(tin?.rodClass ?? null, tin?.size ?? null), 'Rod');
         }}
       />
-      <Card>
-        <Words as="head">Not in a tin</Words>
+      {hasRoot(job.joint) && (
+        <Pick
+          label="The root"
+          testID="root-by"
+          options={[
+            { id: 'rod', name: 'With the rod' },
+            { id: 'tig', name: 'By TIG' },
+          ]}
+          value={job.rod.root.process ?? null}
+          proposed="rod"
+          onPick={(id: 'rod' | 'tig' | null) =>
+            set(
+              'rod.root',
+              { rodClass: null, size: null, ...(id === 'tig' && { process: 'tig' as const }) },
+              'How the root is laid',
+            )
+          }
+        />
+      )}
+      <Fold
+        id="made"
+        title="Not in a tin"
+        says="Any class and size that is made for this metal."
+        open={job.rod.rodClass !== null && tinKey === ''}
+      >
         <Pick
           label="Class"
           testID="class"
@@ -233,7 +283,7 @@ const Choices = memo(function Choices({ open }: { open: OpenJob }) {
           proposed={rod?.value.size ?? null}
           onPick={(id: RodSizeId | null) => edit(fixRod(job.rod.rodClass, id), 'Rod size')}
         />
-      </Card>
+      </Fold>
       <Pick
         label="Pole"
         testID="pole"
@@ -260,7 +310,7 @@ const Choices = memo(function Choices({ open }: { open: OpenJob }) {
 /** Where the rest of the rod's questions are answered: which and why, how the beads lie, where each rod ends. */
 function Ways({ open }: { open: OpenJob }) {
   const { job, assessment } = open;
-  const { beads, runs, root, rod, mix } = assessment.situation;
+  const { beads, runs, root, rootBy, rod, mix } = assessment.situation;
   const passes = beads ? passCount(beads) : null;
   return (
     <View style={{ gap: SPACE.s }}>
@@ -290,7 +340,12 @@ function Ways({ open }: { open: OpenJob }) {
           onPress={() => openMix(job.id)}
         />
       )}
-      {root && (
+      {rootBy && (
+        <Words as="small" testID="root-by-says" metric>
+          {`Root by ${rootBy.words} at ${Math.round(rootBy.current_A)} A, on it the rod.`}
+        </Words>
+      )}
+      {root && !rootBy && (
         <Words as="small" testID="root-rod">
           {`Root with ${root.rod.rodClass} ${root.rod.size} at ${root.current_A} A. ${root.rod.why}`}
         </Words>

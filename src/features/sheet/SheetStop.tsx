@@ -1,4 +1,4 @@
-import { inWords, midSentence, trimmed } from '../../core/units/format';
+import { counted, inWords, midSentence, trimmed } from '@core/units/format';
 import { useMemo } from 'react';
 import { View } from 'react-native';
 import { writeJobFile } from '@core/formats/write';
@@ -22,6 +22,7 @@ import { Act } from '@/ui/Act';
 import { OtherWays } from '@/ui/OtherWays';
 import { openBy, openChecks, openHistory, openRun, openWays } from '@/ui/goTo';
 import { Card } from '@/ui/Card';
+import { Fold } from '@/ui/Fold';
 import { HaltCard } from '@/ui/HaltCard';
 import { StepParts } from '@/ui/StepParts';
 import { usePalette } from '@/ui/theme/theme';
@@ -192,19 +193,35 @@ function Figure({ value, unit }: { value: string; unit: string }) {
   );
 }
 
+/** So much is read at a glance, signs; what is longer folds under its first line. Boxes, settings and cautions never do. */
+const AT_A_GLANCE = 240;
+
 function StepCard({ step, number }: { step: Step; number: number }) {
+  const { actions, why } = step;
+  const [first = '', ...more] = actions;
+  const long = [...more, why].join(' ').length > AT_A_GLANCE;
+  const shown = long ? [first] : actions;
   return (
     <Card testID={`step-${number}`}>
       <Words as="head">{`${number}  ${step.title}`}</Words>
-      <StepParts {...step} size="small" />
-      {step.why !== '' && (
-        <Words as="label" tone="quiet">
-          {step.why}
-        </Words>
+      <StepParts {...step} actions={first === '' ? [] : shown} size="small" />
+      {long && (
+        <Fold id={`how-${number}`} title={`How: ${counted(more.length + (why === '' ? 0 : 1), 'more line')}`}>
+          <StepParts holds={[]} settings={[]} cautions={[]} actions={more} size="small" />
+          <Why words={why} />
+        </Fold>
       )}
+      {!long && <Why words={why} />}
     </Card>
   );
 }
+
+const Why = ({ words }: { words: string }) =>
+  words === '' ? null : (
+    <Words as="label" tone="quiet">
+      {words}
+    </Words>
+  );
 
 function List({ title, lines }: { title: string; lines: readonly string[] }) {
   if (lines.length === 0) return null;
