@@ -11,4 +11,5 @@ export const DEMO_IDS: readonly string[] = [
   'cradle-arm',
   'rail-bracket',
   'hatch-frame',
+  'beacon-mast',
 ];

@@ -2,7 +2,7 @@ import { STOP_WORK_QUESTIONS } from '@core/data/stopWork';
 import { applyEdits, type Edit } from '@core/formats/edits';
 import { blankJob } from '@core/formats/blankJob';
 import type { Job, StopWorkAnswer } from '@core/formats/job';
-import type { Told } from '@core/formats/run';
+import { HATCH_IN_HAND } from './inHand';
 
 /** Answers of an ordinary repair: nothing on the list, the site's conditions promised. */
 const ORDINARY: Record<string, StopWorkAnswer> = Object.fromEntries(
@@ -18,45 +18,10 @@ function demoJob(id: string, n: number, title: string, fields: Record<string, un
   return applyEdits(blankJob(id, day(n)), [{ path: 'title', value: title }, ...edits]);
 }
 
-/** Events of a run, by seconds since it began. */
-function happenedFrom(begun_ms: number, told: readonly (readonly [s: number, event: Told])[]) {
-  return Object.fromEntries(
-    told.map(([s, event], n) => [`demo${n}`, { ...event, n, at: begun_ms + 1000 * s }]),
-  );
-}
-
 const metal = (family: string, coating = 'none') => ({
   'metal.sideA.family': family,
   'metal.sideA.coating': coating,
 });
-
-/** The hatch frame in hand, by seconds since eight one morning: the root is in, two corners of the cap, and a rod stuck. */
-const HATCH_IN_HAND = happenedFrom(Date.parse('2026-03-12T08:00:00.000Z'), [
-  ...(
-    [
-      'Before you strike',
-      'Mark it out',
-      'Clean',
-      'Fit and tack',
-      'Clamp and order',
-      'Set the machine',
-    ] as const
-  ).map((step, n): [number, Told] => [180 * n, { kind: 'step', step, state: 'done', words: '' }]),
-  ...[1000, 1110, 1220, 1330].flatMap((s): [number, Told][] => [
-    [s, { kind: 'arc-on', pass: 1, current_A: 92, rodClass: 'E7018', size: '3/32' }],
-    [s + 23, { kind: 'arc-off' }],
-  ]),
-  [1370, { kind: 'reading', temperature_C: 165 }],
-  [1400, { kind: 'pass-done', pass: 1, full: 'planned' }],
-  [1480, { kind: 'trouble', what: 'stuck', pass: 2, words: '' }],
-  [1490, { kind: 'settled', of: 'demo16' }],
-  [1500, { kind: 'amps', current_A: 94 }],
-  ...[1700, 1810].flatMap((s): [number, Told][] => [
-    [s, { kind: 'arc-on', pass: 2, current_A: 94, rodClass: 'E7018', size: '3/32' }],
-    [s + 23, { kind: 'arc-off' }],
-  ]),
-  [1850, { kind: 'note', words: 'corners square within 1 mm' }],
-]);
 
 /** Jobs of an invented harbour and ferry yard; each comes out differently. */
 export const DEMO_JOBS: readonly Job[] = [
@@ -312,5 +277,25 @@ export const DEMO_JOBS: readonly Job[] = [
     'order.clampAlong_mm': 350,
     'order.clampAside_mm': 0,
     'run.events': HATCH_IN_HAND,
+  }),
+  demoJob('beacon-mast', 12, 'Beacon mast, tube spliced', {
+    'look.part': 'mast of the mole head beacon, open at both ends',
+    'look.broke': 'new length of tube let in where rust had thinned it',
+    'look.damage': 'new-part',
+    'look.place': 'indoors',
+    'look.wind_m_s': 0.3,
+    'look.surface': 'bright',
+    'look.position': 'flat',
+    'look.access': 'one-side',
+    'look.air_C': 14,
+    'look.stopWork': ORDINARY,
+    ...metal('low-carbon-steel'),
+    'metal.sideA.grade': 's275',
+    'joint.kind': 'v-butt',
+    'joint.thicknessA_mm': 6,
+    'joint.pipeDiameter_mm': 140,
+    'joint.length_mm': 440,
+    'joint.gap_mm': 2.5,
+    'rod.root': { rodClass: null, size: null, process: 'tig' },
   }),
 ];

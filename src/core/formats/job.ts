@@ -189,8 +189,12 @@ export const Job = z.object({
     rest_s: optionalNumber('rod.rest_s'),
     duty: z.enum(idsOf(DUTIES)).nullable(),
     skill: z.enum(idsOf(SKILLS)).nullable(),
-    /** Another rod for the root alone. */
-    root: z.object({ rodClass: z.enum(ROD_CLASS_IDS).nullable(), size: z.enum(ROD_SIZE_IDS).nullable() }),
+    /** Another rod for the root alone, or another process; left out: as the rest. */
+    root: z.object({
+      rodClass: z.enum(ROD_CLASS_IDS).nullable(),
+      size: z.enum(ROD_SIZE_IDS).nullable(),
+      process: z.literal('tig').optional(),
+    }),
     /** Finish with other sizes of the class where the tin runs short. */
     mix: z.boolean(),
     /** Lean of the rod from the thicker side, in place of the aim's own. */

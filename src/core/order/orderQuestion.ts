@@ -14,7 +14,7 @@ import type { OrderTerms } from './judgeOrder';
 import { edgesOf, segmentsOf, type Segment } from '../joint/segments';
 import { DUTY_PERIOD_s, permittedDuty } from '../power/duty';
 import { pointsHere, type Plate } from '../power/plate/nameplate';
-import type { BeadPlan } from '../rods/beads';
+import { heatAmps_A, type BeadPlan } from '../rods/beads';
 import type { Range } from '../units/range';
 import type { HeatPlan } from '../preheat/heatPlan';
 import type { BlowPlan } from '../field/blowPlan';
@@ -85,7 +85,7 @@ export function orderQuestion(context: OrderContext): OrderQuestion | null {
       segments: laid.segments,
       edges_mm: laid.edges_mm,
       start_C: heat.start_C,
-      energy_J: arcHeat_W(pass.rod.current_A) * arc_s,
+      energy_J: arcHeat_W(heatAmps_A(pass.rod)) * arc_s,
       arc_s,
       between_s: Math.max(ROD_CHANGE_s + rest_s, duty_s),
     },

@@ -4,10 +4,10 @@ import { TABLED } from '../data/processSettings';
 import { soundMachine } from '../formats/checkKit';
 import { chooseProcess } from '../process/processes';
 import type { Candidate } from '../process/rank';
-import { fillersFor, type ArcBy, type LimitBy, type OtherArc, type SetFor } from '../process/settings/arcBy';
-import { sizesOnHand } from '../process/settings/stock';
+import type { ArcBy, LimitBy, OtherArc } from '../process/settings/arcBy';
 import { limitsBy, type MachineFor } from '../process/settings/limitsBy';
 import { settingsBy } from '../process/settings/settings';
+import { whereOf } from '../process/settings/where';
 import { permittedDuty } from '../power/duty';
 import { pointsHere, readPlate } from '../power/plate/nameplate';
 import { chainOf } from '../power/stage';
@@ -161,25 +161,6 @@ function mayTell({ withheld, job, wants }: Situation): boolean {
     wants.families.length > 0 &&
     wants.families.every((family) => metalFamily(family).arc === 'no-rod');
   return onlyNoRod && whyWithheld({ job, wants: { ...wants, verdict: 'yes' } }) === null;
-}
-
-function whereOf(
-  { joint, wants, job, length_mm, kit }: Reads<'joint' | 'wants' | 'job' | 'length_mm' | 'kit'>,
-  process: OtherArc,
-): SetFor | null {
-  const long_mm = length_mm ?? joint.length_mm;
-  if (long_mm === null) return null;
-  return {
-    joint,
-    wants,
-    position: job.look.position,
-    length_mm: long_mm,
-    // What nobody says it carries, it carries.
-    carriesLoad: job.rod.duty !== 'nothing',
-    oneSided: job.look.access !== 'both',
-    pipe_mm: job.joint.pipeDiameter_mm,
-    onHand: sizesOnHand(process, fillersFor(process, wants), kit),
-  };
 }
 
 /** The machine's plate in that process, on this supply. */

@@ -84,7 +84,8 @@ const cleaning = ({ process, pole }: ArcBy): string =>
       ? 'Scale and rust off the joint: it has little to clean with.'
       : 'Bright metal 25 mm either side, back too; no oil, no scale: nothing in it cleans.';
 
-function settingsOf(set: ArcBy, system: UnitSystem): Step['settings'] {
+/** What an arc without a covered rod is set to, in lines of a sheet. */
+export function settingsOf(set: ArcBy, system: UnitSystem): Step['settings'] {
   const { current_A, volts_V, feed_m_min, stickOut_mm, tungsten } = set;
   return [
     { label: 'Pole', value: POLE[set.pole] },

@@ -225,10 +225,12 @@ function summaryOf({
   current_A,
   job,
   iron,
-}: Reads<'joint' | 'rod' | 'pole' | 'current_A' | 'job' | 'iron'>): string {
+  rootBy,
+}: Reads<'joint' | 'rod' | 'pole' | 'current_A' | 'job' | 'iron' | 'rootBy'>): string {
   const parts = [
     joint.kind === null ? 'joint not chosen' : JOINTS[joint.kind].name,
     job.look.position === null ? '' : midSentence(POSITIONS[job.look.position]),
+    rootBy ? 'root by TIG' : '',
     rod ? `${rod.value.rodClass} ${rod.value.size}` : iron?.way.value === 'braze' ? 'brazed' : 'no rod',
     pole?.value ?? '',
     current_A ? `${current_A.value} A` : '',

@@ -53,6 +53,7 @@ import { timeWindow } from '../preheat/rooms/timeWindow';
 import { expansion, galvanic } from '../mix/rooms/unlike';
 import { crackEnds, breaksAgain } from '../repair/rooms/damage';
 import { wallLeft } from '../joint/rooms/wallLeft';
+import { rootByTig } from '../process/rooms/rootBy';
 import { stickMachine } from '../process/rooms/stickMachine';
 import { wind } from '../process/rooms/wind';
 
@@ -80,6 +81,7 @@ const ROOMS = {
   expansion,
   galvanic,
   'stick-machine': stickMachine,
+  'root-by': rootByTig,
   position,
   pole,
   preheat,

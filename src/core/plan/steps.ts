@@ -21,6 +21,7 @@ import { proceduresFor } from '../procedure/proceduresFor';
 import { withParts } from '../procedure/procedure';
 import type { Reads, Situation } from '../judge/situation';
 import { step, type Step } from '../judge/step';
+import { rootStep } from './rootStep';
 import { weld } from './weldStep';
 import { pieceTraits } from '../data/pieces';
 import { BACKED } from '../data/backing';
@@ -43,6 +44,7 @@ export function buildSteps(situation: Situation, rooms: readonly Room[]): Step[]
     setTheMachine(situation, rooms),
     some(withParts(warm(situation) ?? step('Keep it cool', {}), procedures, 'warm')),
     butterStep(situation),
+    rootStep(situation),
     ...weld(situation).map((one) => withParts(one, procedures, 'weld')),
     brazed(situation) && withParts(step('Braze it', {}), procedures, 'weld'),
     withParts(after(situation), procedures, 'after'),
@@ -178,11 +180,22 @@ function setTheMachine(
     pole,
     current_A,
     root,
+    rootBy,
     settings,
     system,
     dryness,
   }: Reads<
-    'machine' | 'supply' | 'cords' | 'rod' | 'pole' | 'current_A' | 'root' | 'settings' | 'system' | 'dryness'
+    | 'machine'
+    | 'supply'
+    | 'cords'
+    | 'rod'
+    | 'pole'
+    | 'current_A'
+    | 'root'
+    | 'rootBy'
+    | 'settings'
+    | 'system'
+    | 'dryness'
   >,
   rooms: readonly Room[],
 ): Step | null {
@@ -195,7 +208,10 @@ function setTheMachine(
       { label: 'Rod', value: `${rod.value.rodClass} ${size.inches} in · ${size.diameter_mm} mm` },
       {
         label: 'Amps',
-        value: root ? `${root.current_A} A for the root, then ${current_A.value} A` : `${current_A.value} A`,
+        value:
+          root && !rootBy
+            ? `${root.current_A} A for the root, then ${current_A.value} A`
+            : `${current_A.value} A`,
       },
       { label: 'Pole', value: POLE_WORDS[pole.value] },
       ...(machine?.value.arcForce === 'none' ? [] : [{ label: 'Arc force', value: row.arcForce }]),

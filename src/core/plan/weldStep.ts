@@ -18,13 +18,15 @@ import { step, type Step } from '../judge/step';
 /** Passes with their own rod or size, in the order they are laid; nothing where all are alike. */
 function passRods({ beads, system }: Reads<'beads' | 'system'>): string[] {
   if (!beads) return [];
-  const kinds = new Set(beads.passes.map(({ rod }) => `${rod.rodClass} ${rod.size} ${rod.current_A}`));
+  const kinds = new Set(
+    beads.passes.map(({ rod }) => `${rod.rodClass} ${rod.size} ${rod.current_A} ${rod.by?.process ?? ''}`),
+  );
   if (kinds.size < 2) return [];
   const say = inWords(system).size;
   const told = beads.passes.map(({ role, rod, from_mm, to_mm }, n) => {
     const part = from_mm > 0 || beads.passes[n + 1]?.from_mm === to_mm;
     const where = part ? `, ${say(Math.round(from_mm))} to ${say(Math.round(to_mm))}` : '';
-    const with_ = `${rod.rodClass} ${ROD_SIZES[rod.size].inches} at ${rod.current_A} A.`;
+    const with_ = `${rod.by ? rod.by.words : `${rod.rodClass} ${ROD_SIZES[rod.size].inches}`} at ${trimmed(rod.current_A, 0)} A.`;
     return { name: `${PASS_NAMES[role]}${where}`, with_, part };
   });
   return told.flatMap((pass, n) => {

@@ -1,3 +1,4 @@
+import { heatAmps_A } from '../rods/beads';
 import { SHORTEST_WAIT_s } from '../data/heatLimits';
 import { metalFamily } from '../data/metals';
 import { HeatKeeper } from '../heat/holds';
@@ -50,7 +51,7 @@ export function shortBeads(situation: Situation, bead_mm: number, between_s: num
       const start = keeper.starts[keeper.starts.length - 1];
       const arc_s = each_mm / travel_mm_s;
       clock_s += arc_s;
-      keeper.laid(clock_s, rod.current_A, arc_s);
+      keeper.laid(clock_s, heatAmps_A(rod), arc_s);
       clock_s += between_s;
       rows.push({
         pass: n + 1,

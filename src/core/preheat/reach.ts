@@ -1,3 +1,4 @@
+import { heatAmps_A } from '../rods/beads';
 import { STEEL_CHANGES_C } from '../data/heatLimits';
 import { arcHeat_W } from '../heat/arcEnergy';
 import { reach_mm } from '../heat/zone';
@@ -12,7 +13,7 @@ export function reachOf({
   const pass = beads?.passes.reduce((a, b) => (b.area_mm2 > a.area_mm2 ? b : a));
   if (!pass || joint.thick_mm === null || !heat.input) return null;
   const arc = {
-    power_W: arcHeat_W(pass.rod.current_A),
+    power_W: arcHeat_W(heatAmps_A(pass.rod)),
     travel_mm_s: pass.travel_mm_s,
     start_C: heat.start_C,
     metal: heat.piece.metal,

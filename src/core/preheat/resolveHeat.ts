@@ -12,7 +12,7 @@ import { isReckoned } from '../heat/softFiller';
 import { passLeaves_K_J, preheatLeft, type Piece } from '../heat/piece';
 import { torchWork } from '../heat/torch';
 import { hardKept } from './hardKept';
-import type { BeadPlan } from '../rods/beads';
+import { heatAmps_A, type BeadPlan } from '../rods/beads';
 import type { Ceiling, HeatInput, HeatPlan } from './heatPlan';
 import { askedOf, ceilingOf, planned, steelsAsked, type HeatContext } from './asked';
 
@@ -93,8 +93,10 @@ export function resolveHeat(context: HeatContext): HeatPlan {
 
 function heatInputOf(beads: BeadPlan | null): HeatInput | null {
   if (!beads) return null;
-  const each = beads.passes.map(({ rod, travel_mm_s }) => heatInput_kJ_mm(rod.current_A, travel_mm_s));
-  const inches = beads.passes.map(({ rod, travel_mm_s }) => arcEnergy_kJ_in(rod.current_A, travel_mm_s));
+  const each = beads.passes.map(({ rod, travel_mm_s }) => heatInput_kJ_mm(heatAmps_A(rod), travel_mm_s));
+  const inches = beads.passes.map(({ rod, travel_mm_s }) =>
+    arcEnergy_kJ_in(rod.current_A, travel_mm_s, rod.by?.process),
+  );
   if (each.length === 0) return null;
   return {
     least_kJ_mm: Math.min(...each),
@@ -130,7 +132,7 @@ function pieceOf(
 function curveOf({ beads }: HeatContext, piece: Piece, preheat_C: number | null): HeatPlan['curve'] {
   const pass = beads?.passes[0];
   if (!pass) return null;
-  const energy_J = arcHeat_W(pass.rod.current_A) * pass.arcPerRod_s * pass.rods;
+  const energy_J = arcHeat_W(heatAmps_A(pass.rod)) * pass.arcPerRod_s * pass.rods;
   const rise_K = preheat_C === null ? 0 : Math.max(0, preheat_C - piece.air_C);
   const arc_s = pass.arcPerRod_s * pass.rods;
   return (after_s) =>

@@ -1,3 +1,4 @@
+import { stickPass } from '../rods/beads';
 import { MANGANESE, MOVE_ON_s } from '../data/procedures';
 import { metalFamily } from '../data/metals';
 import { PRACTICE, ROSENTHAL } from '../units/sources';
@@ -77,7 +78,7 @@ export function manganese(situation: Situation): Procedure | null {
 
 /** Hottest start from which metal beside the bead stays under its limit, °C; null while nothing is laid out. */
 function hottestStart_C({ beads, heat, joint }: Reads<'beads' | 'heat' | 'joint'>): number | null {
-  const pass = beads?.passes[0];
+  const pass = stickPass(beads);
   if (!pass) return null;
   const { metal } = heat.piece;
   const thin = joint.thin_mm ?? heat.piece.thickness_mm;

@@ -5,3 +5,4 @@ export { schoolsFor } from './schools';
 export type { OtherArc } from './settings/arcBy';
 export { gasIn_l } from './settings/stock';
 export { readFillerWord, type FillerWord } from './words/fillerWord';
+export { hasRoot } from './stages/rootBy';

@@ -4,6 +4,7 @@ import { rodClass, type RodClassId } from '../data/rods';
 import { ROD_SIZES, STUB_mm, type RodSizeId } from '../data/rodSizes';
 import type { MoveId, PositionId } from '../data/words';
 import type { Back, Region } from '../joint/region';
+import { ampsForHeat_A, tigHeat_W } from '../heat/arcEnergy';
 import { clamp } from './amps/amps';
 import { backRole, facesInTurn, inOrderOf, type Face, type PassRole } from './faces';
 import { intoLayers, profileOf, rolesOf, type LayoutQuestion } from './layout';
@@ -16,7 +17,29 @@ export interface BurnedRod {
   current_A: number;
   /** Length of a new rod, where its tin says it. */
   long_mm?: number | null;
+  /** Laid by another process with no covered rod at all; the amps are that arc's. */
+  by?: ByOther | null;
 }
+
+/** A pass laid without covered rods: its bead and pace, and what is told of it. */
+export interface ByOther {
+  process: 'tig';
+  bead_mm2: number;
+  pace_mm_s: number;
+  /** Filler, pole and gas in a line. */
+  words: string;
+}
+
+/** Amps at which a covered rod puts the same heat into the metal: what everything of heat is reckoned with. */
+export const heatAmps_A = ({ by, current_A }: Pick<BurnedRod, 'by' | 'current_A'>): number =>
+  by ? ampsForHeat_A(tigHeat_W(current_A)) : current_A;
+
+/** The first pass that is laid with a covered rod; null where none is. */
+export const stickPass = (beads: Pick<BeadPlan, 'passes'> | null): Pass | null =>
+  beads?.passes.find(({ rod }) => !rod.by) ?? null;
+
+/** Bead that a hand lays by TIG before it shifts, mm. Our judgement. */
+const TIG_REACH_mm = 75;
 
 /** One pass: a bead laid from end to end of the joint, or of the part of it that one kind of rod reaches. */
 export interface Pass {
@@ -30,7 +53,7 @@ export interface Pass {
   to_mm: number;
   /** Travel, mm per second, that lays that area at its amps. */
   travel_mm_s: number;
-  /** Bead one rod lays of it, mm, and how long that rod burns, s. */
+  /** Bead one rod lays of it, mm, and how long that rod burns, s; without rods, what is laid before the hand shifts. */
   beadPerRod_mm: number;
   arcPerRod_s: number;
   rods: number;
@@ -192,7 +215,11 @@ function planFace(question: BeadQuestion): BeadPlan {
   const { rod, area_mm2, length_mm, region = null, root = null, tackArc_s = 0 } = question;
   const main = handLays_mm2(rod, question.uneven);
   // The root takes a bead of its own rod; the rest is the main rod's.
-  const first = root ? handLays_mm2(root, question.uneven) : null;
+  const first = root
+    ? root.by
+      ? { smallest: root.by.bead_mm2, largest: root.by.bead_mm2 }
+      : handLays_mm2(root, question.uneven)
+    : null;
   const rootArea = first ? Math.min(area_mm2, (first.smallest + first.largest) / 2) : 0;
   const rest_mm2 = Math.max(0, area_mm2 - rootArea);
   const rootAlone = first !== null && rest_mm2 < main.smallest;
@@ -229,7 +256,7 @@ function planFace(question: BeadQuestion): BeadPlan {
     layout: lay && lay(areas),
     wanted_mm2: area_mm2,
     oversize: filled > area_mm2 * 1.25,
-    tackRods: tackArc_s / (passes[0]?.arcPerRod_s ?? Infinity),
+    tackRods: passes[0]?.rod.by ? 0 : tackArc_s / (passes[0]?.arcPerRod_s ?? Infinity),
     smallest_mm2: main.smallest,
     largest_mm2: main.largest,
   };
@@ -237,6 +264,15 @@ function planFace(question: BeadQuestion): BeadPlan {
 
 /** What a rod does of a bead: pace, reach and rods for a length. */
 export function laid(rod: BurnedRod, area_mm2: number, length_mm: number) {
+  if (rod.by) {
+    const { pace_mm_s } = rod.by;
+    return {
+      travel_mm_s: pace_mm_s,
+      beadPerRod_mm: TIG_REACH_mm,
+      arcPerRod_s: TIG_REACH_mm / pace_mm_s,
+      rods: length_mm / TIG_REACH_mm,
+    };
+  }
   const beadPerRod_mm = depositPerRod_mm3(rod.rodClass, rod.size, rod.long_mm) / area_mm2;
   return {
     travel_mm_s: (rodClass(rod.rodClass).deposit_mm3_As * rod.current_A) / area_mm2,
@@ -277,12 +313,13 @@ function shared(areas: readonly number[], shares: readonly number[]): number[] {
 
 /** Rods that passes and tacks take, without spoil. */
 export const rodsNeeded = (beads: BeadPlan): number =>
-  beads.passes.reduce((sum, pass) => sum + pass.rods, beads.tackRods);
+  beads.passes.reduce((sum, pass) => sum + (pass.rod.by ? 0 : pass.rods), beads.tackRods);
 
 /** Rods by class and size, without spoil, in the order they are first used. */
 export function rodsByKind(beads: BeadPlan): { rodClass: RodClassId; size: RodSizeId; rods: number }[] {
   const kinds = new Map<string, { rodClass: RodClassId; size: RodSizeId; rods: number }>();
   beads.passes.forEach(({ rod, rods }, n) => {
+    if (rod.by) return;
     const key = `${rod.rodClass} ${rod.size}`;
     const kind = kinds.get(key) ?? {
       rodClass: rod.rodClass,

@@ -105,6 +105,16 @@ export function countOf(
       [inRod, holder] = [0, null];
       continue;
     }
+    if (bead?.rod.by) {
+      // No covered rod burns: it is the pace that tells how far it came.
+      const burned_s = Math.max(0, ((arc.to_ms ?? now_ms) - arc.from_ms) / 1000);
+      const laid_mm = burned_s * bead.travel_mm_s;
+      if (arc.to_ms === null)
+        on = { since_ms: arc.from_ms, burned_s, left_s: Infinity, left_mm: Infinity, overdue: false };
+      counted.push({ ...arc, burned_s, burned_rods: laid_mm / bead.beadPerRod_mm, laid_mm });
+      [inRod, holder] = [0, null];
+      continue;
+    }
     if (arc.freshRod || kind !== holder || inRod >= STUB_SHARE) {
       begun.set(kind, { ...used, count: used.count + 1 });
       [inRod, holder] = [0, kind];

@@ -80,6 +80,12 @@ export function passSettings(
   if (!like) return [];
   const say = inWords(system);
   const { rod } = like;
+  if (rod.by)
+    return [
+      { label: 'By', value: rod.by.words },
+      { label: 'Amps', value: `${trimmed(current_A, 0)} A` },
+      { label: 'Pace', value: `${say.size(Math.round(like.travel_mm_s * 60))} a minute` },
+    ];
   return [
     { label: 'Rod', value: `${rod.rodClass} ${ROD_SIZES[rod.size].inches}` },
     { label: 'Amps', value: `${trimmed(current_A, 0)} A${pole ? ` ${pole.value}` : ''}` },

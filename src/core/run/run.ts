@@ -126,7 +126,7 @@ function biteOf(
   if (open)
     return { what: 'trouble', how: 'now', value: TROUBLES[open.what].name, words: TROUBLES[open.what].first };
   if (count.on) {
-    const { left_s, left_mm } = count.on;
+    const { left_s, left_mm, burned_s } = count.on;
     if (duty?.full_in_s != null && duty.full_in_s < left_s)
       return {
         what: 'duty',
@@ -134,6 +134,8 @@ function biteOf(
         value: clock(duty.full_in_s),
         words: 'until the machine may cut out',
       };
+    if (left_s === Infinity)
+      return { what: 'rod', how: 'calm', value: `${Math.round(burned_s)} s`, words: 'of arc in this go' };
     return {
       what: 'rod',
       how: left_s < SOON_s.rod ? 'now' : 'calm',

@@ -129,6 +129,10 @@ export const SAY_WORDS: readonly SayWord[] = [
     'Built up',
     kind('pad'),
   ),
+  word('(?:tig|argon) root|root (?:by|with|in|done in) (?:tig|argon)|tig (?:the )?root', 'Root by TIG', {
+    path: 'rod.root',
+    value: { rodClass: null, size: null, process: 'tig' },
+  }),
   // What coats it
   word('galvani[sz]ed|galv\\b|zinc(?: coated)?', 'Galvanised', {
     path: 'metal.sideA.coating',

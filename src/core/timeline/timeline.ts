@@ -1,7 +1,7 @@
 import { CHIP_BASE_s, CHIP_s_per_mm, ROD_CHANGE_s, SETTLE_s, STITCH_MOVE_s } from '../data/limits';
 import type { PositionId } from '../data/words';
 import type { Tacks } from '../joint/tacks';
-import type { BeadPlan } from '../rods/beads';
+import { heatAmps_A, type BeadPlan } from '../rods/beads';
 import { HeatKeeper, type BeadStart, type HeatHolds } from '../heat/holds';
 
 /** One stretch of the job, one after another without gaps. */
@@ -124,8 +124,9 @@ export function buildTimeline({
       add('warm', held?.rewarm_s ?? 0, index + 1, rod);
       firstOfPass = false;
       add('arc', share * pass.arcPerRod_s, index + 1, rod);
-      keeper?.laid(clock_s, current_A, share * pass.arcPerRod_s);
-      slag_mm += share * pass.beadPerRod_mm;
+      keeper?.laid(clock_s, heatAmps_A(pass.rod), share * pass.arcPerRod_s);
+      // TIG leaves no slag.
+      if (!pass.rod.by) slag_mm += share * pass.beadPerRod_mm;
       toLay -= share;
       leftInRod -= share;
       leftInStitch -= share;

@@ -2,6 +2,7 @@ import type { Given, Situation } from '../../judge/situation';
 import { current_A, proposed_A, root } from '../../rods/stages/amps';
 import { assumed } from './assumed';
 import { beads } from '../../rods/stages/beads';
+import { rootBy } from '../../process/stages/rootBy';
 import { graphOf } from '../../judge/graph';
 import { holesAt_A } from '../../rods/stages/holes';
 import { job, joint, length_mm, problems, stitch_mm, tacks } from '../../joint/stage';
@@ -68,6 +69,7 @@ const STAGES: Stages = {
   proposed_A,
   current_A,
   root,
+  rootBy,
   beads,
   dryness,
   hydrogen,

@@ -16,7 +16,9 @@ export const beadSize: Assessor = {
   bears: 'hand',
   assess({ beads }: Reads<'beads'>) {
     if (!beads) return null;
-    const judged = beads.passes.map((pass) => ({ pass, hand: handLays_mm2(pass.rod) }));
+    const judged = beads.passes
+      .filter(({ rod }) => !rod.by)
+      .map((pass) => ({ pass, hand: handLays_mm2(pass.rod) }));
     const fat = judged.find(({ pass, hand }) => pass.area_mm2 > hand.largest * SLACK);
     const thin = judged.find(({ pass, hand }) => pass.area_mm2 < hand.smallest / SLACK);
     const odd = fat ?? thin ?? judged[0];

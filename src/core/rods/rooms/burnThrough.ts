@@ -1,3 +1,4 @@
+import { stickPass } from '../beads';
 import type { Reads } from '../../judge/situation';
 import { DIAL_ERROR } from '../../data/machines';
 import { BURN_THROUGH_FIT } from '../../units/sources';
@@ -41,7 +42,7 @@ export const burnThrough: Assessor = {
         false,
       );
     }
-    const pass = beads?.passes[0];
+    const pass = stickPass(beads);
     if (!pass || !holesAt_A || !current_A) return null;
     const amps = within(pass.rod.current_A, DIAL_ERROR[machine?.value.dial ?? 'none']);
     const side = inWords(situation.system).size(joint.thin_mm);

@@ -1,3 +1,4 @@
+import { stickPass } from '../beads';
 import { DIGGING, PENETRATION_DOUBT, ROOT_FUSED_mm } from '../../data/fusion';
 import { rodClass } from '../../data/rods';
 import { BURN_THROUGH_FIT, PRACTICE } from '../../units/sources';
@@ -54,8 +55,9 @@ export const penetration: Assessor = {
   assess(situation: Reads<'beads' | 'pole' | 'system' | 'joint' | 'job' | 'thinShare' | 'melt'>) {
     const { beads, pole, system, joint, thinShare, melt } = situation;
     const asked = wanted(situation);
-    const pass = beads?.passes[0];
-    if (!asked || !pass) return null;
+    const pass = stickPass(beads);
+    // A root by another process is not this rod's to fuse.
+    if (!asked || !pass || pass !== beads?.passes[0]) return null;
     const { coating } = rodClass(pass.rod.rodClass);
     if (DIGGING[coating] === undefined) return null;
     const inPlate = penetration_mm(coating, pass.rod.current_A, pole?.value === 'DCEN');

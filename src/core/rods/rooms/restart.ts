@@ -1,3 +1,4 @@
+import { stickPass } from '../beads';
 import { ROD_CHANGE_s } from '../../data/limits';
 import { DIAL_ERROR } from '../../data/machines';
 import { BURN_THROUGH_FIT, OUR_JUDGEMENT } from '../../units/sources';
@@ -23,7 +24,7 @@ export function restartAt_C({
   rest_s,
   stitch_mm,
 }: Reads<'heat' | 'beads' | 'rest_s' | 'stitch_mm'>): number | null {
-  const pass = beads?.passes[0];
+  const pass = stickPass(beads);
   if (!pass || pass.rods <= 1.05) return null;
   const { piece } = heat;
   const after_s = ROD_CHANGE_s + rest_s;
@@ -75,7 +76,7 @@ export const restart: Assessor = {
     >,
   ) {
     const { joint, beads, machine, holesAt_A, system, melt, meltFitted, thinShare } = situation;
-    const pass = beads?.passes[0];
+    const pass = stickPass(beads);
     const at_C = restartAt_C(situation);
     // Where the first run already holes, that is what there is to say.
     if (!pass || at_C === null || !holesAt_A || holesAt_A.low < pass.rod.current_A) return null;

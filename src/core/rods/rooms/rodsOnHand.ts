@@ -5,7 +5,7 @@ import { FILLER_HANDBOOK, PRACTICE } from '../../units/sources';
 import { exactly } from '../../units/range';
 import { counted, inWords, trimmed } from '../../units/format';
 import { under, unknown, yesNo } from '../../judge/room';
-import { passCount, passesInWords, rodsByKind } from '../beads';
+import { stickPass, passCount, passesInWords, rodsByKind } from '../beads';
 import type { Assessor } from '../../judge/assessor';
 
 /** Rods needed against rods in the tins, the kind that lasts least. */
@@ -29,7 +29,7 @@ export const rodsOnHand: Assessor = {
     }));
     const need = (n: number) =>
       kinds.length > 1 ? `${kinds[n]?.need.nominal} ${kinds[n]?.name}` : `${kinds[n]?.need.nominal}`;
-    const first = beads.passes[0];
+    const first = stickPass(beads);
     const spoken = {
       now: `needs ${kinds.map((_, n) => need(n)).join(' and ')}`,
       gap: 'to spare',

@@ -1,3 +1,4 @@
+import { stickPass } from '../beads';
 import type { Reads } from '../../judge/situation';
 import { OFF_CORNER, ROD_REACH_DOUBT } from '../../data/limits';
 import { OUR_JUDGEMENT, PRACTICE } from '../../units/sources';
@@ -14,7 +15,7 @@ export const runOut: Assessor = {
   stop: 'rod',
   bears: 'hand',
   assess({ beads, runs, system, joint }: Reads<'beads' | 'runs' | 'system' | 'joint'>) {
-    const pass = beads?.passes[0];
+    const pass = stickPass(beads);
     if (!pass || !runs || joint.length_mm === null) return null;
     const say = inWords(system).size;
     const lays = `A rod lays ${say(Math.round(pass.beadPerRod_mm))} of this bead`;

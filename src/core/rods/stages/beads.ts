@@ -26,9 +26,9 @@ const backOf = memoize((joint: Job['joint']) => fillBack(joint, jointGeometry(jo
 
 /** The passes of a job: laid out in its section, and shared out over sizes where the tin runs short and the welder says so. */
 export function beads(
-  context: AmpsContext & Reads<'rod' | 'current_A' | 'root' | 'kit' | 'wants' | 'tacks'>,
+  context: AmpsContext & Reads<'rod' | 'current_A' | 'root' | 'rootBy' | 'kit' | 'wants' | 'tacks'>,
 ): BeadPlan | null {
-  const { rod: taken, current_A, root, job, joint, length_mm, wants, tacks } = context;
+  const { rod: taken, current_A, root, rootBy, job, joint, length_mm, wants, tacks } = context;
   if (!taken || !current_A || joint.area_mm2 === null) return null;
   const rod = taken.value;
   const main: BurnedRod = {
@@ -49,12 +49,14 @@ export function beads(
       wants.families.some((id) => LIKES_BIG_BEADS.families.includes(id)),
     through: opens(joint),
     uneven: isUneven(joint),
-    root: root && {
-      rodClass: root.rod.rodClass,
-      size: root.rod.size,
-      current_A: root.current_A,
-      long_mm: root.rod.tin?.length_mm ?? null,
-    },
+    root: rootBy
+      ? { ...main, current_A: rootBy.current_A, by: rootBy }
+      : root && {
+          rodClass: root.rod.rodClass,
+          size: root.rod.size,
+          current_A: root.current_A,
+          long_mm: root.rod.tin?.length_mm ?? null,
+        },
     count: job.rod.beadCount,
     shares: job.rod.beadShares,
     move: job.rod.move,

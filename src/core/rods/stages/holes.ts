@@ -5,7 +5,7 @@ import {
   holesAt_A as meltsThroughAt_A,
   type MeltProperties,
 } from '../../heat/burnThrough';
-import type { BeadPlan } from '../beads';
+import { stickPass, type BeadPlan } from '../beads';
 import { exactly, type Range } from '../../units/range';
 import type { Reads } from '../../judge/situation';
 import { BACKED } from '../../data/backing';
@@ -29,7 +29,7 @@ export function holesRange(
   melt: MeltProperties,
   fitted: boolean,
 ): Range | null {
-  const pass = beads?.passes[0];
+  const pass = stickPass(beads);
   if (!pass || thin_mm === null) return null;
   // The fit was made with steel rods at one pace; aluminium is run at the pace its rod lays.
   const { coating, deposit_mm3_As } = rodClass(pass.rod.rodClass);

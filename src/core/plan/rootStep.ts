@@ -1,0 +1,43 @@
+import { step, type Step } from '../judge/step';
+import type { Reads } from '../judge/situation';
+import { gasUsed_l } from '../process/settings/arcBy';
+import { inWords, trimmed } from '../units/format';
+import { settingsOf } from './byProcessSteps';
+
+const MINUTE_s = 60;
+const STEEL_kg_mm3 = 7.85e-6;
+
+/** The root laid by another process than the rest: what it is set to, what it takes, how it is done. */
+export function rootStep({
+  rootBy,
+  length_mm,
+  system,
+}: Reads<'rootBy' | 'length_mm' | 'system'>): Step | null {
+  if (!rootBy) return null;
+  const { set, pace_mm_s, bead_mm2 } = rootBy;
+  const arc_min = length_mm / pace_mm_s / MINUTE_s;
+  const gas_l = gasUsed_l([set.gas_l_min, set.purge_l_min], arc_min);
+  return step('Root by TIG', {
+    settings: [
+      ...settingsOf(set, system),
+      { label: 'Pace', value: `${inWords(system).size(Math.round(pace_mm_s * MINUTE_s))} a minute` },
+      { label: 'Takes', value: `${trimmed(arc_min, 1)} min of arc` },
+      ...(gas_l === null
+        ? []
+        : [{ label: 'Argon, all of it', value: `about ${Math.ceil(gas_l / 10) * 10} l` }]),
+      {
+        label: 'Filler, all of it',
+        value: `about ${Math.max(1, Math.round(1000 * bead_mm2 * length_mm * STEEL_kg_mm3))} g`,
+      },
+    ],
+    actions: [
+      ...set.how,
+      'Then the covered rod: bright between, the first one hot enough to melt what lies beside the root.',
+    ],
+    holds: ['Root looked at from behind where it can be seen, and sound, before anything is laid on it.'],
+    cautions: [
+      'Argon lies in low places and takes the air: fan and watcher in a confined space.',
+      'Stop where a draught reaches the gas: it turns porous without a sound.',
+    ],
+  });
+}

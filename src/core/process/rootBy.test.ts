@@ -1,0 +1,165 @@
+import { fullTin } from '../../../tests/support/tins';
+import { DEMO_KIT } from '../../demo/kit';
+import { blankJob } from '../formats/blankJob';
+import { applyEdits } from '../formats/edits';
+import type { Kit } from '../formats/kit';
+import type { JobEdit } from '../formats/paths';
+import { assess } from '../plan/assess';
+import { makePlan } from '../plan/plan';
+import { rodsByKind } from '../rods/beads';
+import { countOf } from '../run/count';
+
+const TIG = { rodClass: null, size: null, process: 'tig' } as const;
+
+/** A machine that does both, with all that TIG wants beside it. */
+const KIT: Kit = {
+  ...DEMO_KIT,
+  machines: DEMO_KIT.machines.map((machine) => ({
+    ...machine,
+    min_A: 10,
+    max_A: 200,
+    processes: ['stick', 'tig'],
+    poles: ['DCEP', 'DCEN'],
+  })),
+  tools: [
+    ...DEMO_KIT.tools.filter(({ tool }) => tool !== 'tig-torch' && tool !== 'shield-gas'),
+    ...(['tig-torch', 'shield-gas'] as const).map((tool) => ({ id: tool, tool, note: '', typed: {} })),
+  ],
+  tins: [fullTin('E7018', '3/32', { printed: 'E7018-1 H4R' })],
+};
+
+/** A pipe butt of mild steel, held level, its root open. */
+function judged(change: Record<string, unknown> = {}, kit = KIT) {
+  const values = {
+    'metal.sameBothSides': true,
+    'metal.sideA.family': 'low-carbon-steel',
+    'metal.sideA.coating': 'none',
+    'look.surface': 'bright',
+    'look.place': 'indoors',
+    'look.wind_m_s': 0.2,
+    'look.position': 'vertical',
+    'look.access': 'one-side',
+    'joint.kind': 'v-butt',
+    'joint.thicknessA_mm': 7,
+    'joint.pipeDiameter_mm': 168,
+    'joint.length_mm': 528,
+    'joint.gap_mm': 3,
+    'rod.root': TIG,
+    'rod.rodClass': 'E7018',
+    'rod.size': '3/32',
+    ...change,
+  };
+  const edits = Object.entries(values).map(([path, value]) => ({ path, value }) as JobEdit);
+  return assess(applyEdits(blankJob('pipe', '2026-01-01T00:00:00.000Z'), edits), kit);
+}
+const passesOf = (assessment: ReturnType<typeof judged>) => assessment.situation.beads?.passes ?? [];
+
+describe('a root by TIG under a fill by stick', () => {
+  // Everyday settings: wall 6 to 8, 3 mm open, ER70S at 85 to 118 A electrode negative, 50 to 80 mm a minute, 1.05 to 1.68 kJ/mm of arc
+  // energy, argon 8 to 12; filled with 3/32 basic rods (common practice).
+  test('is laid at its own amps and pace, and the rods count for the rest alone', () => {
+    const assessment = judged();
+    const [root, ...rest] = passesOf(assessment);
+    expect(root?.rod.by?.process).toBe('tig');
+    expect(root?.rod.current_A).toBeGreaterThanOrEqual(85);
+    expect(root?.rod.current_A).toBeLessThanOrEqual(118);
+    const mm_min = 60 * (root?.travel_mm_s ?? 0);
+    expect(mm_min).toBeGreaterThanOrEqual(50);
+    expect(mm_min).toBeLessThanOrEqual(80);
+    expect(rest.length).toBeGreaterThan(0);
+    expect(rest.every(({ rod }) => !rod.by)).toBe(true);
+    const [kind, ...others] = assessment.situation.beads ? rodsByKind(assessment.situation.beads) : [];
+    expect(others).toEqual([]);
+    expect(kind?.rods).toBeCloseTo(
+      rest.reduce((sum, { rods }) => sum + rods, 0),
+      9,
+    );
+  });
+
+  // EN 1011-1, from memory: k is 0.6 for TIG and 0.8 for stick; IEC 60974-1: 10 V and 0.04 V/A.
+  test('heats as TIG does: 0.6 of 10 V and 0.04 V an ampere', () => {
+    const assessment = judged();
+    const [root, ...rest] = passesOf(assessment);
+    const I = root?.rod.current_A ?? 0;
+    const by_hand = (0.6 * (10 + 0.04 * I) * I) / ((root?.travel_mm_s ?? 1) * 1000);
+    const stick = rest.map(
+      ({ rod: { current_A }, travel_mm_s }) =>
+        (0.8 * (20 + 0.04 * current_A) * current_A) / travel_mm_s / 1000,
+    );
+    const { input } = assessment.situation.heat;
+    expect(input?.most_kJ_mm).toBeCloseTo(Math.max(by_hand, ...stick), 6);
+    expect(input?.least_kJ_mm).toBeCloseTo(Math.min(by_hand, ...stick), 6);
+  });
+
+  test('leaves no slag: nothing is chipped before the first rod', () => {
+    const events = judged().situation.timeline?.events ?? [];
+    expect(events.filter(({ kind, pass }) => kind === 'chip' && pass === 1)).toEqual([]);
+    expect(events.filter(({ kind, pass }) => kind === 'chip' && pass === 2).length).toBeGreaterThan(0);
+  });
+
+  test('the sheet has a step of its own, with gas, filler and tungsten, before the rods', () => {
+    const titles = makePlan(judged()).steps.map(({ title }) => title);
+    expect(titles.indexOf('Root by TIG')).toBeLessThan(
+      titles.findIndex((title) => title.startsWith('Weld it')),
+    );
+    const words = JSON.stringify(makePlan(judged()).steps.find(({ title }) => title === 'Root by TIG'));
+    expect(words).toMatch(/ER70S-2|ER70S-6/);
+    expect(words).toMatch(/DCEN/);
+    expect(words).toMatch(/Tungsten/);
+    // 528 mm of 11 mm2 at 7.85 g/cm3 is 46 g.
+    expect(words).toMatch(/about 46 g/);
+    expect(words).toMatch(/takes the air/);
+  });
+
+  test('stainless has argon behind it', () => {
+    const stainless = {
+      'metal.sideA.family': 'austenitic-stainless',
+      'rod.rodClass': 'E316L-16',
+      'joint.thicknessA_mm': 5,
+    };
+    const words = JSON.stringify(
+      makePlan(judged(stainless, { ...KIT, tins: [fullTin('E316L-16', '3/32')] })).steps,
+    );
+    expect(words).toMatch(/Argon behind/);
+  });
+});
+
+describe('what it wants, and what stops it', () => {
+  const room = (change: Record<string, unknown> = {}, kit = KIT) =>
+    judged(change, kit).rooms.find(({ id }) => id === 'root-by');
+  test('open where machine, torch and gas are here and no wind blows (common practice: gas work stops near 2 m/s)', () => {
+    expect(room()?.state).toBe('roomy');
+    expect(room({ 'look.wind_m_s': 4 })?.state).toBe('none');
+    expect(room({}, { ...KIT, tools: [], bottles: [] })?.state).toBe('none');
+    const stickOnly = KIT.machines.map((machine) => ({ ...machine, processes: ['stick' as const] }));
+    expect(room({}, { ...KIT, machines: stickOnly })?.state).toBe('none');
+  });
+
+  test('no other joint has one, and left out all is as it was', () => {
+    expect(judged({ 'joint.kind': 't-fillet' }).situation.rootBy).toBeNull();
+    expect(judged({ 'joint.back': 'gouged' }).situation.rootBy).toBeNull();
+    expect(room({ 'rod.root': { rodClass: null, size: null } })).toBeUndefined();
+    expect(passesOf(judged({ 'rod.root': { rodClass: null, size: null } })).every(({ rod }) => !rod.by)).toBe(
+      true,
+    );
+  });
+});
+
+test('at the work a minute of TIG lays what its pace says, and burns no rod', () => {
+  const beads = judged().situation.beads;
+  if (!beads) throw new Error('no passes');
+  const arc = {
+    id: 'a',
+    pass: 1,
+    from_ms: 0,
+    to_ms: 60_000,
+    rods: null,
+    freshRod: false,
+    rodClass: 'E7018',
+    size: '3/32',
+    current_A: 100,
+  };
+  const count = countOf({ arcs: [arc], passes: new Map() } as never, beads, null, 60_000);
+  expect(count.passes[0]?.laid_mm).toBeCloseTo(60 * (beads.passes[0]?.travel_mm_s ?? 0), 6);
+  expect(count.rods).toEqual([]);
+});
