@@ -41,6 +41,13 @@ export function readAmounts(sentence: Sentence, system: UnitSystem, chip: AddChi
   number(
     'wind',
     'look.wind_m_s',
+    /\b(\d+) ?(?:km\/?h|kph|kilomet(?:re|er)s an hour)(?: winds?)?/,
+    (m) => Number(m[1]) / 3.6,
+    say.wind,
+  );
+  number(
+    'wind',
+    'look.wind_m_s',
     /\b(\d+(?:\.\d+)?) ?(?:m\/s|metres a second)(?: of wind)?/,
     (m) => Number(m[1]),
     say.wind,
@@ -48,9 +55,10 @@ export function readAmounts(sentence: Sentence, system: UnitSystem, chip: AddChi
   number(
     'air',
     'look.air_C',
-    /(minus |-)?(\d+) ?(?:°|degrees? ?|deg ?)?(c|f|celsius|fahrenheit|degrees|°)\b/,
+    // "2F" is a position.
+    /(minus |-)?(?![1-6]f\b)(\d+) ?(?:°|degrees? ?|deg ?)?(c|f|celsius|fahrenheit|degrees|°)\b|minus (\d+)\b/,
     (m) => {
-      const value = (m[1] ? -1 : 1) * Number(m[2]);
+      const value = m[4] === undefined ? (m[1] ? -1 : 1) * Number(m[2]) : -Number(m[4]);
       return m[3]?.startsWith('f') || (system === 'inch' && !m[3]?.startsWith('c'))
         ? ((value - 32) * 5) / 9
         : value;

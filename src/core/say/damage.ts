@@ -39,6 +39,10 @@ const SAY_DAMAGE: readonly { said: string; damage: DamageId; cause?: 'corrosion'
     damage: 'snapped',
   },
   {
+    said: '(?:tip|tooth|teeth|ear|corner|horn|prong|tine|fin|blade|spoke|point|nose)s? (?:is |has |have |are )?(?:broken?|broke|snapped|sheared)(?: off| away)?',
+    damage: 'snapped',
+  },
+  {
     said: 'weld(?:s)? (?:has |have |is |are )?(?:cracked|cracking|broken?|broke|let go|failed|gone|split|torn)|(?:cracked|broken?|broke|torn|tore|ripped|snapped|came|come|coming|fell|fallen) (?:off|loose|away)|crack(?:ed)? (?:in|along|at|down) (?:the |a |its )?(?:old )?weld|cracked weld|broken weld',
     damage: 'cracked-weld',
   },
@@ -50,7 +54,10 @@ const SAY_DAMAGE: readonly { said: string; damage: DamageId; cause?: 'corrosion'
     said: 'cracked (?:for )?[\\d/.]+|(?:housing|casing|casting|block|case|plate|beam|post|rail|arm|shaft|frame|manifold|pump|head) (?:is |has )?cracked|cracked (?:housing|casing|casting|block|case|plate|beam|post|rail|arm|shaft|frame|manifold|pump|head)',
     damage: 'cracked-metal',
   },
-  { said: 'cracks?(?! rod)', damage: 'cracked-metal' },
+  {
+    said: 'cracks?(?! rod)|(?:eye|lug|body|flange|housing|wall|hub|spoke|bed|leg|ear|boss|yoke|fork|pedal|lever|valve|cover) (?:is |has )?cracked',
+    damage: 'cracked-metal',
+  },
   { said: 'snapped', damage: 'snapped' },
   { said: '(?:is|got|been|badly) bent|bent (?:back|out of|over)|straighten', damage: 'bent' },
   {

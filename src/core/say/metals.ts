@@ -48,7 +48,11 @@ const FAMILY_WORDS: readonly MetalWord[] = [
   metal('gr[ae]y(?: cast)? iron|cast iron', 'Grey iron', 'gray-iron'),
   metal('cast steel|steel casting', 'Cast steel', 'cast-steel'),
   metal('spring steel|leaf spring', 'Spring steel', 'spring-steel', { part: 'leaf-spring' }),
-  metal('tool steel|(?:d2|h13|o1|a2) (?:steel|die|tool)', 'Tool steel', 'tool-steel'),
+  metal(
+    'tool steel|chrome[- ]vanadium|high[- ]speed steel|(?:d2|h13|o1|a2) (?:steel|die|tool)',
+    'Tool steel',
+    'tool-steel',
+  ),
   metal('manganese steel|manganese(?! bronze| brass)', 'Manganese steel', 'manganese-steel'),
   metal('wear plate|abrasion plate', 'Wear plate', 'quenched-tempered-wear-plate'),
   metal('wrought iron', 'Wrought iron', 'wrought-iron'),

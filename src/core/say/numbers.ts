@@ -100,7 +100,7 @@ export function inFigures(text: string): string {
     .replace(new RegExp(`\\bquarter (?=${OF_A_SIZE})`, 'g'), '1/4 ')
     .replace(new RegExp(`\\beighth (?=${OF_A_SIZE})`, 'g'), '1/8 ')
     // Rods go by the size alone: "7018 eighth".
-    .replace(/(\b\d{4}s?) (?:in )?(?:an? )?eighth\b/g, '$1 1/8');
+    .replace(/(\b\d{4}s?|\brods?|\bsticks?) (?:in )?(?:an? )?eighth\b/g, '$1 1/8');
   said = said
     .replace(
       new RegExp(`\\b(${BIG})[- ](${SMALL})\\b`, 'g'),
@@ -109,9 +109,9 @@ export function inFigures(text: string): string {
     .replace(new RegExp(`\\b(${BIG})\\b`, 'g'), (_, ten: string) => `${big(ten)}`)
     .replace(new RegExp(`\\b(${SMALL})\\b`, 'g'), (_, one: string) => `${small(one)}`)
     .replace(
-      /\b(\d+|a) hundred(?: and)?(?: (\d{1,2}))?\b/g,
-      (_, hundreds: string, rest?: string) =>
-        `${100 * (hundreds === 'a' ? 1 : Number(hundreds)) + Number(rest ?? 0)}`,
+      /\b(?:(\d+|a) )?hundred(?: and)?(?: (\d{1,2}))?\b/g,
+      (_, hundreds?: string, rest?: string) =>
+        `${100 * (hundreds === undefined || hundreds === 'a' ? 1 : Number(hundreds)) + Number(rest ?? 0)}`,
     )
     .replace(/\b(\d+) point (\d+)\b/g, '$1.$2');
   // An inch and a half; one and a half inches; 2 and 1/2.

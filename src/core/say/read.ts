@@ -1,5 +1,6 @@
 import { STOP_WORK_QUESTIONS } from '../data/stopWork';
 import type { JobEdit } from '../formats/paths';
+import { gaugeThickness_mm } from '../units/gauges';
 import type { UnitSystem } from '../units/kinds';
 import { readAmounts } from './amounts';
 import { damageTraits } from '../data/damage';
@@ -53,7 +54,7 @@ export interface Said {
  * @param system what a bare number is in
  */
 export function readSentence(text: string, system: UnitSystem): Said {
-  const sentence = new Sentence(` ${rodsByWord(inFigures(text)).replace(/[,;]/g, ' ; ')} `);
+  const sentence = new Sentence(` ${rodsByWord(gaugesBeside(inFigures(text))).replace(/[,;]/g, ' ; ')} `);
   const chips: Chip[] = [];
   const asks: Ask[] = [];
   const chip: AddChip = (id, means, said, edits) => {
@@ -107,6 +108,11 @@ export function readSentence(text: string, system: UnitSystem): Said {
     for (let match = sentence.take(pattern); match; match = sentence.take(pattern))
       chip(`word-${means}`, means, match[0], edits);
   }
+  const onPlate = TUBE_ON_PLATE.exec(inFigures(text));
+  if (onPlate) {
+    const kind = /\b(?:square|box|rect\w*|shs|rhs)\b/.test(inFigures(text)) ? 'rectangle' : 'ring';
+    chip('ring', JOINTS[kind].name, onPlate[0], [{ path: 'joint.kind', value: kind }]);
+  }
   addUsualJoint(broken?.edits ?? [], chip, chips);
   addWhatFollows(chip, chips);
   const thickness = chips.some(({ edits }) => edits.some(({ path }) => path === 'joint.thicknessA_mm'));
@@ -129,6 +135,16 @@ export function readSentence(text: string, system: UnitSystem): Said {
   return { chips, asks, raised, unknown };
 }
 
+/** A gauge beside another size is told in millimetres, so that the two are read as a pair. */
+const gaugesBeside = (text: string): string =>
+  text.replace(
+    /\b(\d+) ?(?:ga|gauge|swg)\b(?=(?: [a-z]+){0,3} (?:to|on|onto|over|against) )/g,
+    (said, number: string) => {
+      const mm = gaugeThickness_mm('steel', Number(number));
+      return mm === null ? said : `${Number(mm.toFixed(2))} mm`;
+    },
+  );
+
 /** The joint that mostly mends what broke, where the sentence names none; how a pipe joins is asked. */
 function addUsualJoint(edits: readonly JobEdit[], chip: AddChip, chips: readonly Chip[]): void {
   const kind = edits.flatMap((edit) => (edit.path === 'look.damage' ? [edit.value] : []))[0] ?? null;
@@ -140,6 +156,10 @@ function addUsualJoint(edits: readonly JobEdit[], chip: AddChip, chips: readonly
     ]);
 }
 
+/** A tube that stands on something flat. */
+const TUBE_ON_PLATE =
+  /\b(?:pipe|tube|post|spigot|pin)s?\b(?: [^;,]*?)?\b(?:to|onto|on|into)\b[^;,]*?\b(?:plate|flange|base|deck|sole)\b|\bring (?:fillet|weld|joint)\b/;
+
 /** What is filled in at a path, by chips so far. */
 const saidAt = <T>(chips: readonly Chip[], path: string): T | null =>
   chips
@@ -149,14 +169,25 @@ const saidAt = <T>(chips: readonly Chip[], path: string): T | null =>
 /** Sides that are reached, not welded. */
 const REACHED = /reach|access|get|see/;
 
-/** From this wall on the ends of a pipe are bevelled. Common practice. */
-const BEVELLED_FROM_mm = 3.2;
+/** Over this the edges of a butt are bevelled. Common practice. */
+const BEVELLED_FROM_mm = { pipe: 3.2, plate: 6.5 } as const;
 
 /** What goes without saying: a leg is a fillet's, and a pipe that is butted is welded all round. */
 function addWhatFollows(chip: AddChip, chips: Chip[]): void {
   const kind = saidAt<string>(chips, 'joint.kind');
   if (kind === null && saidAt(chips, 'joint.leg_mm') !== null)
     chip('fillet', 'T-fillet, as it has a leg', '', [{ path: 'joint.kind', value: 't-fillet' }]);
+  // How long a crack is said to be, is how long the crack is.
+  if (kind === 'gouge' && saidAt(chips, 'repair.crackLength_mm') === null)
+    chips.forEach((one, n) => {
+      const mm = one.id === 'length' ? saidAt<number>([one], 'joint.length_mm') : null;
+      if (mm !== null)
+        chips[n] = {
+          ...one,
+          means: one.means.replace('Length', 'Crack'),
+          edits: [{ path: 'repair.crackLength_mm', value: mm }],
+        };
+    });
   const bothSides = chips.some(
     ({ edits, said }) =>
       edits.some((edit) => edit.path === 'look.access' && edit.value === 'both') && !REACHED.test(said),
@@ -169,18 +200,19 @@ function addWhatFollows(chip: AddChip, chips: Chip[]): void {
       means: JOINTS['double-fillet'].name,
       edits: [{ path: 'joint.kind', value: 'double-fillet' }],
     };
-  const outside_mm = saidAt<number>(chips, 'joint.pipeDiameter_mm');
-  if (outside_mm === null || (kind !== 'square-butt' && kind !== 'v-butt')) return;
-  const round_mm = Math.round(Math.PI * outside_mm);
   const wall_mm = saidAt<number>(chips, 'joint.thicknessA_mm');
   const butt = chips.findIndex(({ edits }) => edits.some(({ value }) => value === 'square-butt'));
   const said = chips[butt];
-  if (said && (wall_mm ?? 0) > BEVELLED_FROM_mm)
+  const outside_mm = saidAt<number>(chips, 'joint.pipeDiameter_mm');
+  const bevelledFrom_mm = outside_mm === null ? BEVELLED_FROM_mm.plate : BEVELLED_FROM_mm.pipe;
+  if (said && !/square/.test(said.said) && (wall_mm ?? 0) > bevelledFrom_mm)
     chips[butt] = {
       ...said,
-      means: 'V butt, as so thick a wall is bevelled',
+      means: `V butt, as so thick a ${outside_mm === null ? 'plate' : 'wall'} is bevelled`,
       edits: [{ path: 'joint.kind', value: 'v-butt' }],
     };
+  if (outside_mm === null || (kind !== 'square-butt' && kind !== 'v-butt')) return;
+  const round_mm = Math.round(Math.PI * outside_mm);
   chip('round', `All round: ${round_mm} mm`, '', [{ path: 'joint.length_mm', value: round_mm }]);
 }
 

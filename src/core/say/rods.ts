@@ -53,8 +53,15 @@ export function readRod(sentence: Sentence, chip: AddChip): void {
   const sizeId = (said: string | undefined): RodSizeId | null =>
     said === undefined ? null : said in ROD_SIZES ? (said as RodSizeId) : (METRIC_RODS[said] ?? null);
   const size = ROD_SIZE_WORDS.source;
+  readRoot(sentence, chip, sizeId);
   const patterns: [RegExp, word: number, size: number][] = [
-    [new RegExp(String.raw`(?<![\d/.])${size}(?: ?(?:mm|inch|in|"))? (?:inch )?${ROD_WORD}\b`), 2, 1],
+    [
+      new RegExp(
+        String.raw`(?<![\d/.])${size}(?: ?(?:mm|inch|in|"))? (?:inch )?(?:(?:rod|stick|electrode)s? )?${ROD_WORD}\b`,
+      ),
+      2,
+      1,
+    ],
     [
       new RegExp(
         String.raw`\b${ROD_WORD}s? (?:rods? )?(?:in |of )?${size}(?: ?(?:mm|inch|in|"))?(?![\d/.])(?! ?(?:amp|a\b|long|thick|plate|wall))`,
@@ -87,4 +94,34 @@ export function readRod(sentence: Sentence, chip: AddChip): void {
     ]);
     return;
   }
+}
+
+/** What a root is mostly laid with, where no size of it is said. */
+const USUAL_ROOT: RodSizeId = '1/8';
+
+/** Another rod for the root: "6010 root, 7018 fill", "root with 3/32 6010". */
+function readRoot(
+  sentence: Sentence,
+  chip: AddChip,
+  sizeId: (said: string | undefined) => RodSizeId | null,
+): void {
+  const size = String.raw`(?:${ROD_SIZE_WORDS.source}(?: ?(?:mm|inch|in|"))? )?`;
+  const after = String.raw`(?: (?:in )?${ROD_SIZE_WORDS.source}(?: ?(?:mm|inch|in|"))?)?`;
+  const before = new RegExp(
+    String.raw`(?<![\d/.])${size}${ROD_WORD}${after}(?: rods?)? (?:for the |in the |on the )?root\b(?! ?(?:face|gap|opening))`,
+  );
+  const behind = new RegExp(String.raw`\broot (?:with |in |by |of )?(?:an? )?${size}${ROD_WORD}\b`);
+  const found = [before, behind]
+    .map((pattern) =>
+      sentence.takeIf(pattern, (match) => {
+        const decoded = decodeRod(match[2] ?? '');
+        const rodClass = decoded.kind === 'word' ? decoded.word.plannedAs : null;
+        return rodClass && { said: match[0], rodClass, size: sizeId(match[1] ?? match[3]) ?? USUAL_ROOT };
+      }),
+    )
+    .find((one) => one !== null);
+  if (found)
+    chip('root', `Root with ${found.rodClass} ${ROD_SIZES[found.size].inches}`, found.said, [
+      { path: 'rod.root', value: { rodClass: found.rodClass, size: found.size } },
+    ]);
 }

@@ -317,3 +317,75 @@ describe('what stands next to what', () => {
       expect(filled(text).metal.sideA).toMatchObject({ family: 'low-carbon-steel', grade: 'a588' });
   });
 });
+
+describe('slips of a second hearing', () => {
+  test('a position is no temperature, a temperature may have no degrees', () => {
+    expect(filled('ring fillet 6 mm, 2F, 10 mm plate').look).toMatchObject({
+      position: 'horizontal',
+      air_C: null,
+    });
+    expect(filled('8 mm plate, minus 5').look.air_C).toBe(-5);
+    expect(filled('14 mm v groove 60 degrees').joint.includedAngle_deg).toBe(60);
+    expect(filled('14 mm v groove 60 degrees').look.air_C).toBeNull();
+    // 15 km/h is 4.17 m/s.
+    expect(filled('8 mm plate, wind 15 km/h').look.wind_m_s).toBeCloseTo(4.1667, 3);
+  });
+
+  test('a hundred needs no article', () => expect(inFigures('hundred and fifty')).toBe('150'));
+
+  test('a gauge and a size are a pair, so is one over the other; the part between them still says its joint', () => {
+    expect(filled('10 gauge bracket on quarter inch angle').joint).toMatchObject({
+      thicknessA_mm: 3.42,
+      thicknessB_mm: 6.35,
+    });
+    expect(filled('1/4 inch over 3/16 patch').joint).toMatchObject({ thicknessB_mm: 4.7625, kind: 'lap' });
+    expect(filled('5/16 lug to 3/8 tube').joint.kind).toBe('t-fillet');
+    expect(filled('12 mm to 50x10 flat bar').joint.thicknessA_mm).toBe(10);
+  });
+
+  test('what is round stands on what is flat as a ring; a thick butt is bevelled', () => {
+    expect(filled('3 mm pipe to 8 mm flange, 60 mm diameter').joint).toMatchObject({
+      kind: 'ring',
+      thicknessB_mm: 8,
+      pipeDiameter_mm: 60,
+    });
+    expect(filled('40 mm square tube onto a plate, 3 mm').joint.kind).toBe('rectangle');
+    expect(filled('16 mm butt, 3 mm gap').joint.kind).toBe('v-butt');
+    expect(filled('5 mm butt').joint.kind).toBe('square-butt');
+  });
+
+  test('how long a crack is said to be is how long the crack is', () => {
+    const job = filled('crack in a 25 mm plate, 300 mm long');
+    expect(job.repair.crackLength_mm).toBe(300);
+    expect(job.joint.length_mm).toBeNull();
+  });
+
+  test.each([
+    ['10 mm V, 6010 root, 1/8 7018 fill', 'E6010', '1/8', 'E7018'],
+    ['10 mm V, root with 3/32 6010, 7018', 'E6010', '3/32', 'E7018'],
+    ['10 mm V, 6010 2.5 root, 7018 3.2', 'E6010', '3/32', 'E7018'],
+  ])('%s', (text, rodClass, size, fill) => {
+    expect(filled(text).rod.root).toEqual({ rodClass, size });
+    expect(filled(text).rod.rodClass).toBe(fill);
+  });
+
+  test('a root by TIG, and what stands behind it', () => {
+    expect(filled('6 inch sch 40 pipe butt, tig root, 7018').rod).toMatchObject({
+      rodClass: 'E7018',
+      root: { process: 'tig' },
+    });
+    expect(filled('2 mm butt with a copper backing bar').joint.backing).toBe('copper');
+  });
+
+  test('what broke by the thing it is', () => {
+    expect(filled('lug cracked, 12 mm').look.damage).toBe('cracked-metal');
+    expect(filled('tip broke off, 10 mm').look.damage).toBe('snapped');
+    expect(filled('shaft snapped clean in two').look.surface).toBeNull();
+  });
+
+  test('drizzle and gas call up their questions', () => {
+    const raised = (text: string) => readSentence(text, 'metric').raised.map(({ id }) => id);
+    expect(raised('gate hinge, drizzle')).toEqual(['dry']);
+    expect(raised('foot ring of a propane tank')).toEqual(expect.arrayContaining(['cylinder', 'container']));
+  });
+});

@@ -45,6 +45,11 @@ export class Sentence {
     return { found, behind };
   }
 
+  /** Puts words back that were taken with something else: they may mean more. */
+  give(words: string): void {
+    this.left = `${this.left} ; ${words} ; `;
+  }
+
   has = (pattern: RegExp): boolean => pattern.test(this.left);
 
   words = (): string[] => this.left.split(/[^\p{L}\d/.'-]+/u).filter((word) => word !== '' && word !== '-');

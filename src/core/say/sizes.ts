@@ -73,8 +73,15 @@ export function readSizes(sentence: Sentence, system: UnitSystem, chip: AddChip)
       String.raw`crack(?:s|ed)?(?: (?:of|is|about|for|runs))* (?:about |some )?${SIZE}(?: long)?(?! ?(?:thick|plate|wall|sheet|deep|from))`,
       [1, 2],
     );
+  const angle = sentence.takeIf(/\b(\d{2,3}) ?(?:degrees?|deg|°)(?! ?[cf]\b)(?: included)?/, (match) => {
+    const edits =
+      sentence.has(/\bv\b|\bvee|groove|bevel|included/) &&
+      at('joint.includedAngle_deg', Number(match[1]), system);
+    return edits ? { said: match[0], edits } : null;
+  });
+  if (angle) chip('angle', `Included angle ${angle.said.trim()}`, angle.said, angle.edits);
   of('gap', 'Gap', 'joint.gap_mm', String.raw`(?:gap|opening|gapped)(?: of| is| about)? ${SIZE}`, [1, 2]);
-  of('gap', 'Gap', 'joint.gap_mm', String.raw`${SIZE} (?:gap|root opening|opening)`, [1, 2]);
+  of('gap', 'Gap', 'joint.gap_mm', String.raw`${SIZE} (?:(?:root |open )?gap|root opening|opening)`, [1, 2]);
   of('leg', 'Leg', 'joint.leg_mm', String.raw`${SIZE} (?:leg|fillet)`, [1, 2]);
   of('leg', 'Leg', 'joint.leg_mm', String.raw`leg(?: of)? ${SIZE}`, [1, 2]);
   of(
@@ -116,6 +123,13 @@ export function readSizes(sentence: Sentence, system: UnitSystem, chip: AddChip)
   if (across) chip('pipe', `Pipe outside ${say.size(across.mm)}`, across.said, across.edits);
   of('depth', 'Depth', 'joint.depth_mm', String.raw`${SIZE} deep`, [1, 2]);
   of('room', 'Free room', 'look.clearance_mm', String.raw`${SIZE} (?:of )?(?:room|clearance|space)`, [1, 2]);
+  // A bar is told by both its sides: the thinner is how thick it is.
+  const bar = sentence.takeIf(/\b(\d+) ?(?:x|by|×) ?(\d+)(?: ?mm)? (?=flat|bar|strap|strip)/, (match) => {
+    const mm = Math.min(Number(match[1]), Number(match[2]));
+    const edits = system === 'metric' ? at('joint.thicknessA_mm', mm, system) : null;
+    return edits && { said: match[0], mm, edits };
+  });
+  if (bar) chip('thickness', `Thickness ${say.size(bar.mm)}`, bar.said, bar.edits);
   const gauge = sentence.takeIf(/(\d+) ?(?:ga|gauge|swg)\b/, (match) => {
     const mm = gaugeThickness_mm('steel', Number(match[1]));
     return mm === null ? null : { said: match[0], mm };
@@ -147,18 +161,22 @@ export function readSizes(sentence: Sentence, system: UnitSystem, chip: AddChip)
   if (square) chip('tube', `Tube ${say.size(square.mm)}`, square.said, square.edits);
   const pair = sentence.takeIf(
     new RegExp(
-      String.raw`\b${SIZE}(?: [a-z]+){0,3}? (?:to|on|onto|against|into) (?:[a-z]+ ){0,3}?${SIZE}(?! ?(?:long|deep|run))`,
+      String.raw`\b${SIZE}((?: [a-z]+){0,3}?) (?:to|on|onto|over|against|into) ((?:[a-z]+ ){0,3}?)${SIZE}(?! ?(?:long|deep|run))`,
     ),
     (match) => {
       const [a, b] = [
-        sizeOf(match[1] ?? '', match[2] ?? match[4], system),
-        sizeOf(match[3] ?? '', match[4], system),
+        sizeOf(match[1] ?? '', match[2] ?? match[6], system),
+        sizeOf(match[5] ?? '', match[6], system),
       ];
       const edits = [at('joint.thicknessA_mm', a, system), at('joint.thicknessB_mm', b, system)];
-      return edits[0] && edits[1] ? { said: match[0], a, b, edits: [...edits[0], ...edits[1]] } : null;
+      const between = `${match[3] ?? ''} ; ${match[4] ?? ''}`;
+      return edits[0] && edits[1]
+        ? { said: match[0], a, b, between, edits: [...edits[0], ...edits[1]] }
+        : null;
     },
   );
   if (pair) {
+    sentence.give(pair.between);
     chip('thickness', `${say.size(pair.a)} to ${say.size(pair.b)}`, pair.said, [
       ...pair.edits,
       { path: 'joint.sameThickness', value: pair.a === pair.b },

@@ -83,7 +83,7 @@ export const SAY_WORDS: readonly SayWord[] = [
     look.surface('rust'),
   ),
   word(
-    'bright|clean(?:ed)?(?: metal)?(?! (?:through|break|off|across|in two))|ground (?:back|bright|clean)|shiny|new steel',
+    'bright|clean(?:ed)?(?: metal)?(?! (?:through|break|off|across|in (?:two|2)))|ground (?:back|bright|clean)|shiny|new steel',
     'Comes bright',
     look.surface('bright'),
   ),
@@ -116,7 +116,11 @@ export const SAY_WORDS: readonly SayWord[] = [
     'V butt',
     kind('v-butt'),
   ),
-  word('butt(?:ed)?(?: joint| weld)?|end to end|edge to edge', 'Square butt', kind('square-butt')),
+  word(
+    '(?:square )?butt(?:ed)?(?: joint| weld)?|end to end|edge to edge',
+    'Square butt',
+    kind('square-butt'),
+  ),
   word('outside corner|corner(?: joint)?', 'Outside corner', kind('outside-corner')),
   word('plug(?: weld)?s?', 'Plug', kind('plug')),
   word(
@@ -133,11 +137,25 @@ export const SAY_WORDS: readonly SayWord[] = [
     path: 'rod.root',
     value: { rodClass: null, size: null, process: 'tig' },
   }),
+  // What stands behind it
+  word(
+    '(?:copper|alumini?um|brass) (?:backing(?: bar)?|bar behind|behind)',
+    'Copper or aluminium bar behind',
+    {
+      path: 'joint.backing',
+      value: 'copper',
+    },
+  ),
+  word('(?:steel )?(?:backing (?:strip|bar|ring)|strip behind)', 'Steel strip behind, left on', {
+    path: 'joint.backing',
+    value: 'steel',
+  }),
   // What coats it
   word('galvani[sz]ed|galv\\b|zinc(?: coated)?', 'Galvanised', {
     path: 'metal.sideA.coating',
     value: 'zinc',
   }),
+  word('lead[- ]paint(?:ed)?|red lead', 'Lead paint', { path: 'metal.sideA.coating', value: 'lead-paint' }),
   word('chrom(?:ed?|ium) plate[d]?|chromed|hard chrome', 'Chrome plate', {
     path: 'metal.sideA.coating',
     value: 'chrome',
@@ -209,9 +227,12 @@ export const SAY_WORDS: readonly SayWord[] = [
 
 /** Words that call up a question that stops work. They are never an answer to it. */
 export const SAY_STOPS: readonly { said: string; asks: string }[] = [
-  { said: 'rain(?:y|ing)?|flooded|puddle|standing water', asks: 'dry' },
+  {
+    said: 'rain(?:y|ing)?|drizzl(?:e|ing|y)|snow(?:ing|y)?|sleet|flooded|puddle|standing water|soaking',
+    asks: 'dry',
+  },
   { said: 'drum|barrel|tank|container|vat|vessel|silo|keg|bilge', asks: 'container' },
-  { said: 'gas bottle|cylinder|bottle', asks: 'cylinder' },
+  { said: 'gas bottle|cylinder|bottle|propane|acetylene|lpg', asks: 'cylinder' },
   { said: 'boiler|pressure|hydraulic|air receiver|accumulator', asks: 'pressure' },
   {
     said: 'hook|shackle|crane|hoist|sling|lifting (?:eye|lug|point)|chain block|eye ?bolt',
@@ -236,4 +257,4 @@ export const SAY_STOPS: readonly { said: string; asks: string }[] = [
 
 /** Words that carry nothing and are not told as not understood. */
 export const SAY_FILLERS =
-  'all round around again position positions fixed schedule sch weld-on split leaking worn bent oval egged rusted rotted rotten corroded through stripped thread sheared hairline tore ripped fell loose snapped blew blown hole straighten seized dodgy running crack cracks hinge hinges idea what no which where hull bit lot after before a an the and or of on off in at to from with for by is it its was has have had been being i we got get need want there this that these those my our his her just about approx approximately around roughly some bit only so very really then but up down out me us one them they side good not no be weld welded welding rod rods stick broke broken break breaking cracked crack snapped torn came come coming away repair fix fixed mend job piece old new thing using use using have having long thick wide deep wall plate steel metal inch inches mm metre meter';
+  'today tomorrow tonight need think reckon together mending repairing muddy thin body eye base roof floor deck off two right seam joint opening fill onto over all round around again position positions fixed schedule sch weld-on split leaking worn bent oval egged rusted rotted rotten corroded through stripped thread sheared hairline tore ripped fell loose snapped blew blown hole straighten seized dodgy running crack cracks hinge hinges idea what no which where hull bit lot after before a an the and or of on off in at to from with for by is it its was has have had been being i we got get need want there this that these those my our his her just about approx approximately around roughly some bit only so very really then but up down out me us one them they side good not no be weld welded welding rod rods stick broke broken break breaking cracked crack snapped torn came come coming away repair fix fixed mend job piece old new thing using use using have having long thick wide deep wall plate steel metal inch inches mm metre meter';
