@@ -23,6 +23,7 @@ import { PowerStop } from '@/features/power/PowerStop';
 import { ProcedurePage } from '@/features/procedure/ProcedurePage';
 import { ByPage, isOtherArc } from '@/features/power/ByPage';
 import { ProcessPage } from '@/features/power/ProcessPage';
+import { QuickPage } from '@/features/quick/QuickPage';
 import { BeadsPage } from '@/features/rod/BeadsPage';
 import { RodsPage } from '@/features/rod/RodsPage';
 import { RodStop } from '@/features/rod/RodStop';
@@ -55,8 +56,8 @@ const PAGES: Record<(typeof STOPS)[number]['id'], ComponentType<{ open: OpenJob 
 /** Stops that say how it is set: nothing stands there under a stop, or on a metal that may hurt. */
 const SETTING_STOPS: readonly string[] = ['rod', 'heat', 'order'];
 
-/** Asides that tell no setting. */
-const ALWAYS: readonly string[] = ['history', 'say'];
+/** Asides that tell no setting, or see to it themselves. */
+const ALWAYS: readonly string[] = ['history', 'say', 'quick'];
 
 /** Pages of a job that are no stop on the way. */
 const ASIDES: Readonly<Record<string, ComponentType<{ open: OpenJob }>>> = {
@@ -71,6 +72,7 @@ const ASIDES: Readonly<Record<string, ComponentType<{ open: OpenJob }>>> = {
   procedure: ProcedurePage,
   ways: WaysPage,
   say: SayPage,
+  quick: QuickPage,
   checks: ChecksPage,
   report: ReportPage,
 };

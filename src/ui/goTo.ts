@@ -57,6 +57,8 @@ export const openRun = (id: string) => router.push(inJob(id, 'run'));
 export const openReport = (id: string) => router.push(inJob(id, 'report'));
 /** Opens what broke, to be said in a sentence. */
 export const openSay = (id: string) => router.push(inJob(id, 'say'));
+/** Opens the plan of four answers. */
+export const openQuick = (id: string) => router.push(inJob(id, 'quick'));
 /** Opens how this metal is welded. */
 export const openProcedure = (id: string) => router.push(inJob(id, 'procedure'));
 /** Goes to the library of metals. */

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { beforeEach, describe, test } from 'node:test';
 import type { Session } from './browser';
-import { freshStart, oneBrowser, type Served } from './paths';
+import { freshStart, oneBrowser, openDemo, openStop, type Served } from './paths';
 
 let app: Served;
 let b: Session;
@@ -63,5 +63,30 @@ describe('what broke, in one sentence', () => {
     await b.holds('broke', 'flummoxed');
     await b.tap('to-say');
     await b.holds('say-text', 'flummoxed');
+  });
+});
+
+describe('a quick plan', () => {
+  test('four answers and it tells rod, amps, passes and what to watch; the job they make keeps them', async () => {
+    await freshStart(b, app.url);
+    b.resetTaps();
+    await b.tap('quick-plan');
+    await b.says('quick-answer', /The metal first/);
+    await b.tap('quick-metal-low-carbon-steel');
+    await b.type('joint.thicknessA_mm', '6');
+    await b.tap('quick-joint-t-fillet');
+    await b.tap('quick-position-horizontal');
+    await b.says('quick-answer', /E\d{4} .* \d+ A[\s\S]*1 pass, \d rods?[\s\S]*Watch/);
+    assert.ok(b.taps() <= 6, `${b.taps()} presses`);
+    await b.says('quick-first', /tank, drum[\s\S]*Answer these/);
+    await b.tap('quick-sheet');
+    await b.says('verdict', /draft/i);
+    await openStop(b, 'joint');
+    await b.holds('joint.thicknessA_mm', '6');
+  });
+
+  test('what is stopped tells no setting there either', async () => {
+    await openDemo(b, app.url, 'bilge-drum', 'quick');
+    assert.doesNotMatch(await b.text('quick'), /\d A\b|E\d{4} /);
   });
 });

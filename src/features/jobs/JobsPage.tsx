@@ -13,7 +13,7 @@ import { About } from './About';
 import { AsideCard } from './AsideCard';
 import { FilesCard } from './FilesCard';
 import { JobCard } from './JobCard';
-import { openBin, openJob, openNotes, openSay, openTruck } from '@/ui/goTo';
+import { openBin, openJob, openNotes, openQuick, openSay, openTruck } from '@/ui/goTo';
 
 /** So many jobs are judged and shown at a time. */
 const AT_A_TIME = 40;
@@ -134,7 +134,15 @@ export function JobsPage() {
         <About />
       </ScrollView>
       <View style={{ backgroundColor: palette.bar, padding: SPACE.s, flexDirection: 'row', gap: SPACE.s }}>
-        <Act grow kind="main" title="Say what broke" testID="say-it" onPress={() => openSay(newJob())} />
+        <Act
+          grow
+          kind="main"
+          title="Say it"
+          label="Say what broke"
+          testID="say-it"
+          onPress={() => openSay(newJob())}
+        />
+        <Act grow kind="bar" title="Quick plan" testID="quick-plan" onPress={() => openQuick(newJob())} />
         <Act grow kind="main" title="New job" testID="new-job" onPress={() => openJob(newJob())} />
       </View>
     </View>
