@@ -1,45 +1,6 @@
-import type { RodClassId } from '@core/data/rods';
-import type { RodSizeId } from '@core/data/rodSizes';
-import { BLANK_INPUT, BLANK_POINT, blankMachine, blankSupply } from '@core/formats/blankKit';
-import type { ArcProcess } from '@core/data/processIds';
-import type { Kit, Tin } from '@core/formats/kit';
-
-const tin = (
-  id: string,
-  rodClass: RodClassId,
-  size: RodSizeId,
-  count: number,
-  packet: [number, number] | null,
-  note = '',
-  more: Partial<Tin> = {},
-): Tin => ({
-  id,
-  rodClass,
-  size,
-  printed: '',
-  events: [],
-  count,
-  low_A: packet?.[0] ?? null,
-  high_A: packet?.[1] ?? null,
-  length_mm: null,
-  note,
-  typed: {},
-  ...more,
-});
-
-const point = (current_A: number, duty_pct: number, process: ArcProcess = 'stick') => ({
-  ...BLANK_POINT,
-  process,
-  current_A,
-  duty_pct,
-});
-
-const bareRods = (
-  id: string,
-  cls: Kit['fillers'][number]['cls'],
-  size: Kit['fillers'][number]['size'],
-  left_kg: number,
-): Kit['fillers'][number] => ({ id, cls, as: 'rods', size, printed: '', left_kg, note: '', typed: {} });
+import { BLANK_INPUT, blankMachine, blankSupply } from '@core/formats/blankKit';
+import type { Kit } from '@core/formats/kit';
+import { bareRods, point, tin } from './items';
 
 /** What stands in the welding shed of Tern Basin, an invented harbour and ferry yard. */
 export const DEMO_KIT: Kit = {

@@ -85,6 +85,21 @@ describe('a quick plan', () => {
     await b.holds('joint.thicknessA_mm', '6');
   });
 
+  test('an empty truck is filled from one like it in a press, and plans are made from it', async () => {
+    await freshStart(b, app.url);
+    await b.tap('clear-demo');
+    await b.tap('to-kit');
+    await b.tap('setup-household');
+    await b.saysMain(/Household socket[\s\S]*E7018 1\/8/);
+    assert.equal(await b.has('start-from'), false);
+    await b.tap('kit-back');
+    await b.tap('quick-plan');
+    await b.tap('quick-metal-low-carbon-steel');
+    await b.type('joint.thicknessA_mm', '5');
+    await b.tap('quick-joint-lap');
+    await b.says('quick-answer', /E\d{4} .* \d+ A/);
+  });
+
   test('what is stopped tells no setting there either', async () => {
     await openDemo(b, app.url, 'bilge-drum', 'quick');
     assert.doesNotMatch(await b.text('quick'), /\d A\b|E\d{4} /);

@@ -1,4 +1,4 @@
-import type { Coating, RodClassId } from './rods';
+import type { Coating } from './rods';
 import { memoryOf, OUR_JUDGEMENT, PRACTICE, type Source } from '../units/sources';
 
 /** How rods of a kind are kept dry, and what to do when they were not. */
@@ -121,20 +121,6 @@ export const DAMP_BASIC: HydrogenBand = { low: 10, nominal: 20, high: 30, source
 
 /** Weld metals in which hydrogen stays without cracking what is beside them. Common practice. */
 export const HOLDS_HYDROGEN: readonly Coating[] = ['stainless', 'nickel', 'cast-iron', 'bronze', 'aluminium'];
-
-/** The class's own strength where its word tells no more, ksi. */
-export const CLASS_KSI: Readonly<Partial<Record<RodClassId, number>>> = {
-  E7015: 70,
-  E7016: 70,
-  E7018: 70,
-  'E8018-C3': 80,
-  'E8018-W2': 80,
-  'E8018-B2': 80,
-  'E9018-B3': 90,
-  E9018M: 90,
-  'E10018-D2': 100,
-  E11018M: 110,
-};
 
 /** Most hydrogen that a steel stands in its weld without care beyond its preheat, ml in 100 g. */
 export const HYDROGEN_STOOD = {

@@ -3,9 +3,11 @@ import { Pressable, View } from 'react-native';
 import { CABLES, type CableId } from '@core/data/cables';
 import { MACHINE_TYPES } from '@core/data/machines';
 import { TOOLS } from '@core/data/tools';
+import { EMPTY_KIT } from '@core/formats/blankKit';
 import type { Kit } from '@core/formats/kit';
+import { kitChanges } from '@core/formats/kitEdits';
 import { writeKitFile } from '@core/formats/write';
-import { counted, formatQuantity, inWords } from '@core/units/format';
+import { counted, formatQuantity, inWords, midSentence } from '@core/units/format';
 import { STOCK_MASS } from '@core/units/kindsOfStock';
 import { GASES, TUNGSTEN_KINDS } from '@core/data/gases';
 import { gasIn_l } from '@core/process';
@@ -13,7 +15,8 @@ import { ampWindow } from '@core/rods/amps';
 import { tinVerdict } from '@core/rods/keeping';
 import { loadChecks } from '@/state/lazyChecks';
 import { chooseFile, saveFile } from '@/state/files';
-import { notify, useApp } from '@/state/store';
+import { setupsFor } from '@/demo/setups';
+import { editKitWithUndo, notify, useApp } from '@/state/store';
 import { useClock } from '@/state/useClock';
 import { newId } from '@/state/ids';
 import { addItem, addTins, type Shelf } from '@/state/shelf';
@@ -27,6 +30,38 @@ import { Words } from '@/ui/Words';
 const openItem = (shelf: Shelf, item: string) =>
   router.push({ pathname: '/kit/[shelf]/[item]', params: { shelf, item } });
 
+/** Nothing that a plan is made from. */
+const isEmpty = ({ machines, supplies, tins }: Kit): boolean =>
+  machines.length + supplies.length + tins.length === 0;
+
+/** An empty truck: six to begin with, each to be changed to what really stands there. */
+function StartFrom() {
+  const system = useApp((state) => state.settings.system);
+  return (
+    <Card testID="start-from">
+      <Words as="head">Start from one like yours</Words>
+      <Words as="small" tone="quiet">
+        The figures are usual ones: read your own plate and packets, and change what is not so.
+      </Words>
+      {setupsFor(system).map(({ id, name, note, kit }) => (
+        <Act
+          key={id}
+          align="left"
+          title={`${name}: ${note}`}
+          testID={`setup-${id}`}
+          onPress={() =>
+            editKitWithUndo(
+              kitChanges(EMPTY_KIT, kit),
+              `Started from: ${midSentence(name)}`,
+              `On the truck: ${midSentence(name)}`,
+            )
+          }
+        />
+      ))}
+    </Card>
+  );
+}
+
 /** The kit: what is on the truck. */
 export function KitPage() {
   const kit = useApp((state) => state.kit.kit);
@@ -38,6 +73,7 @@ export function KitPage() {
       <Words tone="quiet">
         What is on the truck. Plans are made from these first; levers are looked for among them.
       </Words>
+      {isEmpty(kit) && <StartFrom />}
       <ShelfList
         title="Machines"
         shelf="machines"

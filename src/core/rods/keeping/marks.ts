@@ -1,5 +1,5 @@
-import { CLASS_KSI } from '../../data/keeping';
-import type { RodClassId } from '../../data/rods';
+import { TENSILE_ksi } from '../../data/rodChoice';
+import { rodClass as rowOf, type RodClassId } from '../../data/rods';
 
 /** What the word on a rod says of hydrogen and damp. */
 export interface HydrogenMarks {
@@ -19,6 +19,10 @@ export function marksOf(printed: string, rodClass: RodClassId): HydrogenMarks {
   return {
     limit_ml: hydrogen ? Number(hydrogen[1]) : null,
     resistant: /(H(16|4|8)\s*R|[0-9]R)\b/.test(text),
-    ksi: strength ? Number(strength[1]) : (CLASS_KSI[rodClass] ?? null),
+    ksi: strength ? Number(strength[1]) : ownStrength(rodClass),
   };
 }
+
+/** A basic class's own strength, where its word tells no more. */
+const ownStrength = (id: RodClassId): number | null =>
+  rowOf(id).coating === 'basic' ? (TENSILE_ksi[id] ?? null) : null;
