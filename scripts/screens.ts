@@ -26,7 +26,7 @@ const VIEWS: readonly View[] = [
   { name: 'look', path: '/job/bollard-cap/look' },
   { name: 'power', path: '/job/pier-ladder/power' },
   { name: 'order', path: '/job/hatch-frame/order', ready: 'handle-clamp-1' },
-  { name: 'by', path: '/job/galley-tray/process/tig' },
+  { name: 'quick', path: '/job/beacon-mast/quick' },
   { name: 'rod', path: '/job/vent-cowl/rod' },
   { name: 'room', path: '/job/vent-cowl/room/burn-through' },
   { name: 'sheet', path: '/job/ramp-guard/sheet' },
