@@ -66,6 +66,8 @@ describe('a root by TIG under a fill by stick', () => {
     const mm_min = 60 * (root?.travel_mm_s ?? 0);
     expect(mm_min).toBeGreaterThanOrEqual(50);
     expect(mm_min).toBeLessThanOrEqual(80);
+    // A hand shifts after some 75 mm (our judgement).
+    expect(root?.beadPerRod_mm).toBe(75);
     expect(rest.length).toBeGreaterThan(0);
     expect(rest.every(({ rod }) => !rod.by)).toBe(true);
     const [kind, ...others] = assessment.situation.beads ? rodsByKind(assessment.situation.beads) : [];

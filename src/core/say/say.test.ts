@@ -351,7 +351,8 @@ describe('slips of a second hearing', () => {
     });
     expect(filled('40 mm square tube onto a plate, 3 mm').joint.kind).toBe('rectangle');
     expect(filled('16 mm butt, 3 mm gap').joint.kind).toBe('v-butt');
-    expect(filled('5 mm butt').joint.kind).toBe('square-butt');
+    expect(filled('6 mm butt').joint.kind).toBe('square-butt');
+    expect(filled('7 mm butt').joint.kind).toBe('v-butt');
   });
 
   test('how long a crack is said to be is how long the crack is', () => {

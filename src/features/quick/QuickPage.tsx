@@ -87,6 +87,7 @@ export function QuickPage({ open }: { open: OpenJob }) {
       <Pick
         label="Position"
         testID="quick-position"
+        folds
         options={optionsOf(POSITIONS)}
         value={job.look.position}
         onPick={(id: PositionId | null) => set('look.position', id, 'Position')}
