@@ -1,5 +1,5 @@
 import { inWords } from '../units/format';
-import type { ChangeMaker } from '../judge/change';
+import { when, type ChangeMaker } from '../judge/change';
 
 /** What can be changed about the place it is welded in. */
 
@@ -17,3 +17,12 @@ export const shelterChange: ChangeMaker = ({ job, system }) =>
         },
       ]
     : [];
+
+/** The root with the covered rod, where it was to be by TIG. */
+export const rootChange: ChangeMaker = ({ rootBy }) =>
+  when(rootBy !== null, {
+    id: 'root-by-rod',
+    title: 'Root with the rod',
+    cost: 'slag to chip out of the root; no gas, no wind to mind',
+    edits: [{ path: 'rod.root', value: { rodClass: null, size: null } }],
+  });

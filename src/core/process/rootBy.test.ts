@@ -5,6 +5,7 @@ import { applyEdits } from '../formats/edits';
 import type { Kit } from '../formats/kit';
 import type { JobEdit } from '../formats/paths';
 import { assess } from '../plan/assess';
+import { findLevers, leversFor } from '../plan/levers/levers';
 import { makePlan } from '../plan/plan';
 import { rodsByKind } from '../rods/beads';
 import { countOf } from '../run/count';
@@ -135,6 +136,12 @@ describe('what it wants, and what stops it', () => {
     expect(room({}, { ...KIT, tools: [], bottles: [] })?.state).toBe('none');
     const stickOnly = KIT.machines.map((machine) => ({ ...machine, processes: ['stick' as const] }));
     expect(room({}, { ...KIT, machines: stickOnly })?.state).toBe('none');
+  });
+
+  test('where it is shut, laying it with the rod opens it', () => {
+    const shut = judged({ 'look.wind_m_s': 4 });
+    const levers = leversFor('root-by', findLevers(shut.situation.entered, KIT, shut));
+    expect(levers.map(({ id }) => id)).toContain('root-by-rod');
   });
 
   test('no other joint has one, and left out all is as it was', () => {

@@ -22,7 +22,7 @@ import {
   gapChange,
   legChanges,
 } from '../../joint/levers';
-import { shelterChange } from '../../process/levers';
+import { rootChange, shelterChange } from '../../process/levers';
 import {
   cableChanges,
   coolingChange,
@@ -46,6 +46,7 @@ export const CHANGE_MAKERS: readonly ChangeMaker[] = [
   restChanges,
   coolingChange,
   shelterChange,
+  rootChange,
   gapChange,
   mixChange,
   bevelChange,

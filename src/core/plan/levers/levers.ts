@@ -47,10 +47,13 @@ export const canBeTyped = ({ edits }: Change): boolean =>
 function judge(change: Change, job: Job, kit: Kit, assessed: Assessment, system: UnitSystem): Lever {
   const before = assessed.rooms;
   const { now_ms, preferred } = assessed.situation;
-  const after = assess(applyEdits(job, change.edits), kit, system, now_ms, preferred).rooms;
+  const changed = assess(applyEdits(job, change.edits), kit, system, now_ms, preferred);
+  const after = changed.rooms;
+  const stillPlanned = changed.withheld === null && changed.situation.beads !== null;
   const effects = before.flatMap((room): LeverEffect[] => {
     const then = after.find(({ id }) => id === room.id);
-    if (!then || then === room) return [];
+    if (!then) return stillPlanned && isShut(room) ? [goneWith(room)] : [];
+    if (then === room) return [];
     const gainShare = share(then) - share(room);
     if (then.state === room.state && Math.abs(gainShare) < NOTICEABLE) return [];
     return [
@@ -76,6 +79,19 @@ function judge(change: Change, job: Job, kit: Kit, assessed: Assessment, system:
     .map(({ title }) => title);
   return { ...change, effects, closes, deepens };
 }
+
+const isShut = ({ state }: Room): boolean => state === 'none';
+
+/** A limit that was passed, and that no longer is one: a root that is cut out need not be dug through. */
+const goneWith = (room: Room): LeverEffect => ({
+  roomId: room.id,
+  title: room.title,
+  before: room.state,
+  after: 'roomy',
+  gain: null,
+  unit: room.unit,
+  gainShare: 1 - share(room),
+});
 
 /** Share of the limit left at the bad end; an unknown counts as nothing left. */
 const share = (room: Room): number => room.fraction?.low ?? 0;
