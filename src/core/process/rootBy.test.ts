@@ -154,21 +154,30 @@ describe('what it wants, and what stops it', () => {
   });
 });
 
-test('at the work a minute of TIG lays what its pace says, and burns no rod', () => {
-  const beads = judged().situation.beads;
-  if (!beads) throw new Error('no passes');
-  const arc = {
-    id: 'a',
-    pass: 1,
-    from_ms: 0,
-    to_ms: 60_000,
-    rods: null,
-    freshRod: false,
-    rodClass: 'E7018',
-    size: '3/32',
-    current_A: 100,
+describe('at the work', () => {
+  const burned = (to_ms: number | null, now_ms: number) => {
+    const { beads } = judged().situation;
+    if (!beads) throw new Error('no passes');
+    const arc = { id: 'a', pass: 1, from_ms: 0, to_ms, rods: null, freshRod: false, current_A: 100 };
+    const rod = { rodClass: 'E7018', size: '3/32' };
+    return {
+      count: countOf({ arcs: [{ ...arc, ...rod }], passes: new Map() } as never, beads, null, now_ms),
+      pace_mm_s: beads.passes[0]?.travel_mm_s ?? 0,
+    };
   };
-  const count = countOf({ arcs: [arc], passes: new Map() } as never, beads, null, 60_000);
-  expect(count.passes[0]?.laid_mm).toBeCloseTo(60 * (beads.passes[0]?.travel_mm_s ?? 0), 6);
-  expect(count.rods).toEqual([]);
+
+  test('a minute of TIG lays what its pace says, and burns no rod', () => {
+    const { count, pace_mm_s } = burned(60_000, 60_000);
+    expect(count.passes[0]?.laid_mm).toBeCloseTo(60 * pace_mm_s, 6);
+    expect(count.rods).toEqual([]);
+  });
+
+  test('while it burns the end of the pass is what comes; an arc that nobody ended is not counted past it', () => {
+    const { count, pace_mm_s } = burned(null, 60_000);
+    expect(count.on).toMatchObject({ ends: 'pass', overdue: false });
+    expect(count.on?.left_mm).toBeCloseTo(528 - 60 * pace_mm_s, 3);
+    const forgotten = burned(null, 24 * 3_600_000).count;
+    expect(forgotten.on?.overdue).toBe(true);
+    expect(forgotten.passes[0]?.laid_mm).toBeCloseTo(528, 6);
+  });
 });

@@ -41,6 +41,8 @@ export interface Burning {
   left_mm: number;
   /** It burns longer than a rod can: somebody forgot to say that it stopped. */
   overdue: boolean;
+  /** What comes to its end then. */
+  ends: 'rod' | 'pass';
 }
 
 /** What the work has taken so far, and where in the plan it stands. */
@@ -106,12 +108,9 @@ export function countOf(
       continue;
     }
     if (bead?.rod.by) {
-      // No covered rod burns: it is the pace that tells how far it came.
-      const burned_s = Math.max(0, ((arc.to_ms ?? now_ms) - arc.from_ms) / 1000);
-      const laid_mm = burned_s * bead.travel_mm_s;
-      if (arc.to_ms === null)
-        on = { since_ms: arc.from_ms, burned_s, left_s: Infinity, left_mm: Infinity, overdue: false };
-      counted.push({ ...arc, burned_s, burned_rods: laid_mm / bead.beadPerRod_mm, laid_mm });
+      const laid = laidByPace(arc, bead, counted, now_ms);
+      counted.push(laid.arc);
+      on = laid.on ?? on;
       [inRod, holder] = [0, null];
       continue;
     }
@@ -131,6 +130,7 @@ export function countOf(
         left_s: Math.max(0, left_s - burned_s),
         left_mm: Math.max(0, (1 - inRod - share) * perRod_mm),
         overdue: whole_s > left_s * OVERDUE_SHARE,
+        ends: 'rod',
       };
     inRod += share;
     counted.push({ ...arc, burned_s, burned_rods: share, laid_mm: share * perRod_mm });
@@ -145,6 +145,35 @@ export function countOf(
     rods: [...begun.values()],
     arc_s: counted.reduce((sum, { burned_s }) => sum + burned_s, 0),
     on,
+  };
+}
+
+/** Where no covered rod burns the pace tells how far an arc came; what is told over the end of the pass was forgotten. */
+function laidByPace(
+  arc: Happened['arcs'][number],
+  bead: Pass,
+  counted: readonly CountedArc[],
+  now_ms: number,
+): { arc: CountedArc; on: Burning | null } {
+  const laid = counted.reduce((sum, one) => sum + (one.pass === arc.pass ? one.laid_mm : 0), 0);
+  const left_mm = Math.max(0, bead.to_mm - bead.from_mm - laid);
+  const left_s = left_mm / bead.travel_mm_s;
+  const whole_s = Math.max(0, ((arc.to_ms ?? now_ms) - arc.from_ms) / 1000);
+  const burned_s = Math.min(whole_s, left_s * OVERDUE_SHARE);
+  const laid_mm = burned_s * bead.travel_mm_s;
+  return {
+    arc: { ...arc, burned_s, burned_rods: laid_mm / bead.beadPerRod_mm, laid_mm },
+    on:
+      arc.to_ms === null
+        ? {
+            since_ms: arc.from_ms,
+            burned_s,
+            left_s: Math.max(0, left_s - burned_s),
+            left_mm: Math.max(0, left_mm - laid_mm),
+            overdue: whole_s > left_s * OVERDUE_SHARE,
+            ends: 'pass',
+          }
+        : null,
   };
 }
 

@@ -126,7 +126,7 @@ function biteOf(
   if (open)
     return { what: 'trouble', how: 'now', value: TROUBLES[open.what].name, words: TROUBLES[open.what].first };
   if (count.on) {
-    const { left_s, left_mm, burned_s } = count.on;
+    const { left_s, left_mm, ends } = count.on;
     if (duty?.full_in_s != null && duty.full_in_s < left_s)
       return {
         what: 'duty',
@@ -134,13 +134,11 @@ function biteOf(
         value: clock(duty.full_in_s),
         words: 'until the machine may cut out',
       };
-    if (left_s === Infinity)
-      return { what: 'rod', how: 'calm', value: `${Math.round(burned_s)} s`, words: 'of arc in this go' };
     return {
       what: 'rod',
       how: left_s < SOON_s.rod ? 'now' : 'calm',
       value: `${Math.round(left_s)} s`,
-      words: `left in this rod, about ${say.size(Math.round(left_mm))} of bead`,
+      words: `left in this ${ends}, about ${say.size(Math.round(left_mm))} of bead`,
     };
   }
   if (seen.finished_ms !== null || (next === null && count.arcs.length > 0)) {
