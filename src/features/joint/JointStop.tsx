@@ -9,7 +9,7 @@ import {
 } from '@core/joint';
 import type { JobNumberPath } from '@core/formats/paths';
 import { readPath } from '@core/formats/edits';
-import { trimmed, inWords } from '@core/units/format';
+import { trimmed, inWords, midSentence } from '@core/units/format';
 import type { OpenJob } from '@/state/useJob';
 import { useWorth } from '@/state/useWorth';
 import { Card } from '@/ui/Card';
@@ -118,7 +118,7 @@ export function JointStop({ open }: { open: OpenJob }) {
         <Fold
           id="faces"
           title="Back and face of the weld"
-          says="Taken for blank: from one side, left proud, nothing behind it."
+          says={facesInWords(joint)}
           open={
             joint.back !== null ||
             joint.cap !== null ||
@@ -161,6 +161,10 @@ export function JointStop({ open }: { open: OpenJob }) {
     </>
   );
 }
+
+/** How back and face are made, in a line; blank, what is taken for it. */
+const facesInWords = ({ back, cap, backing }: OpenJob['job']['joint']): string =>
+  `From the back: ${midSentence(BACKS[back ?? 'none'])}; face: ${midSentence(CAPS[cap ?? 'proud'])}; behind the seam: ${midSentence(BACKINGS[backing ?? 'none'])}.`;
 
 /** Kinds of joint, those that mend what broke first. */
 function kindsFor(damage: DamageId | null) {

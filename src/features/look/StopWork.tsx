@@ -12,17 +12,18 @@ import { Pick } from '@/ui/Pick';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
 
-/** What is told of them while they are shut: they are only where all are answered and none of them stops it. */
+/** What is told of them while they are shut, where all are answered and none of them stops it. */
 const ANSWERED = 'All answered, nothing stops it. What was promised stands on the sheet to be ticked.';
 
 /** The stop-work questions: a group to a breath, so that an ordinary repair is one press a group and nothing is skipped. */
 export function StopWork({ open }: { open: OpenJob }) {
+  const goAhead = open.assessment.rooms.find(({ id }) => id === 'go-ahead');
   return (
     <Fold
       id="stop-work"
       title="May it be welded at all?"
-      says={ANSWERED}
-      open={open.assessment.rooms.find(({ id }) => id === 'go-ahead')?.state !== 'roomy'}
+      says={goAhead?.state === 'roomy' ? ANSWERED : `${sentence(goAhead?.gap ?? '')}.`}
+      open={goAhead?.state !== 'roomy'}
     >
       {STOP_WORK_GROUP_IDS.map((id) => (
         <Group key={id} id={id} open={open} />

@@ -113,7 +113,11 @@ function Piece({ open, place }: { open: OpenJob; place: MetalPlace }) {
       <Fold
         id={`part-${place}`}
         title="What it is part of, how old, where it works"
-        says="The name is known: this would change little."
+        says={
+          side.family === null
+            ? 'Where the belief begins, before any test.'
+            : 'The name is known: this would change little.'
+        }
         open={side.family === null || side.part !== null || side.age !== null || side.setting !== null}
       >
         <PartPick open={open} place={place} title={title} />

@@ -67,12 +67,7 @@ export function OrderStop({ open }: { open: OpenJob }) {
       <Fold id="piece" title="The piece" says={pieceWords(open)} open={open.job.order.piece !== null}>
         <PieceCard open={open} />
       </Fold>
-      <Fold
-        id="clamp"
-        title="Clamp, way and arc"
-        says="The clamp stands where it is drawn; the arc as usual."
-        open={isNear(open, ['arc-blow'])}
-      >
+      <Fold id="clamp" title="Clamp, way and arc" says={settingWords(open)} open={isNear(open, ['arc-blow'])}>
         <Setting open={open} />
         <Remedies open={later} />
         {blow && <PassPlan blow={blow} />}
@@ -107,6 +102,14 @@ function pieceWords({ assessment, system }: OpenJob): string {
     ? `${PIECES[blow.piece.kind]}, counted as ${say(Math.round(blow.piece.length_mm))} by ${say(Math.round(blow.piece.width_mm))}.`
     : 'As the joint mostly is.';
 }
+
+/** Where the clamp stands and which way it is welded, in a line. */
+const settingWords = ({ assessment, system }: OpenJob): string => {
+  const [clamp] = assessment.situation.blow?.piece.clamps ?? [];
+  return clamp
+    ? `The clamp ${inWords(system).size(Math.round(clamp.x))} from the left end, as it is drawn.`
+    : 'No clamp yet.';
+};
 
 /** How much it pulls, in a line: what is nearest its limit. */
 function pullWords({ assessment }: OpenJob): string {

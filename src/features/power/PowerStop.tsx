@@ -128,7 +128,7 @@ export function PowerStop({ open }: { open: OpenJob }) {
       <Fold
         id="day"
         title="A whole day of it"
-        says="Taken for blank: this job alone."
+        says={job.power.day_s === null ? 'Taken for blank: this job alone.' : say.time(job.power.day_s)}
         open={job.power.day_s !== null}
       >
         <DayCard open={open} />

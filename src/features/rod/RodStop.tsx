@@ -70,7 +70,9 @@ export function RodStop({ open }: { open: OpenJob }) {
         id="rest"
         title="Rest after each rod"
         says={
-          rest.by === 'app' && rest.value > 0 ? undefined : 'Taken for blank: none but chipping and looking.'
+          rest.value > 0
+            ? `${inWords(open.system).time(rest.value)}${rest.by === 'app' ? ', for the machine' : ''}.`
+            : 'None but chipping and looking.'
         }
         open={job.rod.rest_s !== null || rest.value > 0 || isNear(open, ['duty'])}
       >
