@@ -9,6 +9,8 @@ import { findLevers, leversFor } from '../plan/levers/levers';
 import { makePlan } from '../plan/plan';
 import { rodsByKind } from '../rods/beads';
 import { countOf } from '../run/count';
+import { changedBy } from '../run/replan';
+import { rodsLeft, runState } from '../run/run';
 
 const TIG = { rodClass: null, size: null, process: 'tig' } as const;
 
@@ -179,5 +181,36 @@ describe('at the work', () => {
     const forgotten = burned(null, 24 * 3_600_000).count;
     expect(forgotten.on?.overdue).toBe(true);
     expect(forgotten.passes[0]?.laid_mm).toBeCloseTo(528, 6);
+  });
+
+  // A dial told while the root was in hand is the root's: IEC volts, 0.6 of 10 V and 0.04 V an ampere at 100 A are 840 W.
+  test('a dial told for the root is not that of the fill, and heat is told as TIG makes it', () => {
+    const assessment = judged();
+    const at = (s: number) => 1000 * s;
+    const events = Object.fromEntries(
+      [
+        { kind: 'amps', current_A: 104 },
+        { kind: 'arc-on', pass: 1, current_A: 104, rodClass: 'E7018', size: '3/32' },
+        { kind: 'arc-off' },
+      ].map((event, n) => [`e${n}`, { ...event, n, at: at(60 * n) }]),
+    );
+    const stateOf = (more: object) =>
+      runState(
+        assessment,
+        makePlan(assessment),
+        { run: { events: { ...events, ...more } } } as never,
+        at(900),
+      );
+    expect(stateOf({}).current_A).toBe(104);
+    const done = { e3: { kind: 'pass-done', pass: 1, full: 'planned', n: 3, at: at(180) } };
+    const after = stateOf(done);
+    expect(after.current_A).toBe(assessment.situation.current_A?.value);
+    expect(changedBy(assessment.situation.entered, KIT, assessment, after)).toEqual([]);
+    const [arc] = after.count.arcs;
+    // At 104 A: 0.6 x 14.16 V x 104 A.
+    expect(0.8 * (20 + 0.04 * (arc?.heat_A ?? 0)) * (arc?.heat_A ?? 0)).toBeCloseTo(0.6 * 14.16 * 104, 3);
+    expect(rodsLeft(after.count, assessment.situation)?.need).toBeLessThan(
+      (assessment.situation.beads?.passes ?? []).reduce((sum, { rods }) => sum + rods, 0) - 7,
+    );
   });
 });

@@ -311,9 +311,12 @@ function shared(areas: readonly number[], shares: readonly number[]): number[] {
   return weights.map((weight) => (weight / weighed) * sum);
 }
 
+/** Covered rods that a pass takes. */
+export const rodsOfPass = ({ rod, rods }: Pick<Pass, 'rod' | 'rods'>): number => (rod.by ? 0 : rods);
+
 /** Rods that passes and tacks take, without spoil. */
 export const rodsNeeded = (beads: BeadPlan): number =>
-  beads.passes.reduce((sum, pass) => sum + (pass.rod.by ? 0 : pass.rods), beads.tackRods);
+  beads.passes.reduce((sum, pass) => sum + rodsOfPass(pass), beads.tackRods);
 
 /** Rods by class and size, without spoil, in the order they are first used. */
 export function rodsByKind(beads: BeadPlan): { rodClass: RodClassId; size: RodSizeId; rods: number }[] {

@@ -1,4 +1,4 @@
-import { arcPerRod_s, depositPerRod_mm3, type BeadPlan, type Pass } from '../rods/beads';
+import { arcPerRod_s, depositPerRod_mm3, heatAmps_A, type BeadPlan, type Pass } from '../rods/beads';
 import type { RodClassId } from '../data/rods';
 import type { RodSizeId } from '../data/rodSizes';
 import type { Full } from '../formats/run';
@@ -10,6 +10,8 @@ export interface CountedArc extends Arc {
   /** Rods of its size, a part of one mostly. */
   burned_rods: number;
   laid_mm: number;
+  /** Amps at which a covered rod heats as it did. */
+  heat_A: number;
 }
 
 /** A pass: what was planned of it and what it has come to. */
@@ -103,6 +105,7 @@ export function countOf(
         burned_s: arc.rods * rod_s,
         burned_rods: arc.rods,
         laid_mm: arc.rods * perRod_mm,
+        heat_A: arc.current_A,
       });
       [inRod, holder] = [0, null];
       continue;
@@ -133,7 +136,13 @@ export function countOf(
         ends: 'rod',
       };
     inRod += share;
-    counted.push({ ...arc, burned_s, burned_rods: share, laid_mm: share * perRod_mm });
+    counted.push({
+      ...arc,
+      burned_s,
+      burned_rods: share,
+      laid_mm: share * perRod_mm,
+      heat_A: arc.current_A,
+    });
   }
   const total = passesAsSeen(beads.passes.length, passes);
   const each = Array.from({ length: total }, (_, n) => passOf(n + 1, beads.passes, counted, passes));
@@ -147,6 +156,14 @@ export function countOf(
     on,
   };
 }
+
+/** The pass of a plan by its number, or where it has no more the last one again. */
+export const plannedAt = (beads: Pick<BeadPlan, 'passes'> | null, pass: number): Pass | null =>
+  beads?.passes[pass - 1] ?? beads?.passes.at(-1) ?? null;
+
+/** Whether two passes are run at one setting. */
+export const isSetAlike = (a: Pass | null, b: Pass | null): boolean =>
+  a?.rod.current_A === b?.rod.current_A && a?.rod.by?.process === b?.rod.by?.process;
 
 /** Where no covered rod burns the pace tells how far an arc came; what is told over the end of the pass was forgotten. */
 function laidByPace(
@@ -162,7 +179,13 @@ function laidByPace(
   const burned_s = Math.min(whole_s, left_s * OVERDUE_SHARE);
   const laid_mm = burned_s * bead.travel_mm_s;
   return {
-    arc: { ...arc, burned_s, burned_rods: laid_mm / bead.beadPerRod_mm, laid_mm },
+    arc: {
+      ...arc,
+      burned_s,
+      burned_rods: 0,
+      laid_mm,
+      heat_A: heatAmps_A({ by: bead.rod.by ?? null, current_A: arc.current_A }),
+    },
     on:
       arc.to_ms === null
         ? {
@@ -179,7 +202,7 @@ function laidByPace(
 
 /** The pass of the plan, or where it has no more the last one again; null for a tack. */
 const beadOf = (passes: readonly Pass[], pass: number): Pass | null =>
-  pass === 0 ? null : (passes[pass - 1] ?? passes.at(-1) ?? null);
+  pass === 0 ? null : plannedAt({ passes }, pass);
 
 function passOf(
   pass: number,

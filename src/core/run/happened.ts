@@ -40,6 +40,8 @@ export interface Happened {
   arcs: readonly Arc[];
   /** Amps last said at the work; null while nothing was. */
   current_A: number | null;
+  /** The pass that was in hand when they were said. */
+  saidAtPass: number;
   readings: readonly { at_ms: number; temperature_C: number }[];
   /** Passes that are done, and how full the joint stood after each. */
   passes: ReadonlyMap<number, { at_ms: number; full: Full }>;
@@ -59,6 +61,7 @@ const NOTHING: Happened = {
   last_ms: null,
   arcs: [],
   current_A: null,
+  saidAtPass: 1,
   readings: [],
   passes: new Map(),
   steps: new Map(),
@@ -95,6 +98,7 @@ export function happened(events: Readonly<Record<string, RunEvent>>): Happened {
   let burning: Arc | null = null;
   let freshRod = false;
   let current_A: number | null = null;
+  let saidAtPass = 1;
   let finished_ms: number | null = null;
   let clock_ms = 0;
   let last_ms: number | null = null;
@@ -148,6 +152,7 @@ export function happened(events: Readonly<Record<string, RunEvent>>): Happened {
         break;
       case 'amps':
         current_A = event.current_A;
+        saidAtPass = passes.size + 1;
         break;
       case 'reading':
         readings.push({ at_ms, temperature_C: event.temperature_C });
@@ -216,6 +221,7 @@ export function happened(events: Readonly<Record<string, RunEvent>>): Happened {
     last_ms,
     arcs: burning ? [...arcs, burning] : arcs,
     current_A,
+    saidAtPass,
     readings,
     passes,
     steps,

@@ -114,10 +114,10 @@ export function liveHeat(
     ...(warmed_ms !== null && holds.preheat_C !== null
       ? [{ kind: 'warmed' as const, at_s: since(warmed_ms), to_C: holds.preheat_C }]
       : []),
-    ...arcs.map(({ from_ms, burned_s, current_A }) => ({
+    ...arcs.map(({ from_ms, burned_s, heat_A }) => ({
       kind: 'arc' as const,
       at_s: since(from_ms) + burned_s,
-      energy_J: arcHeat_W(current_A) * burned_s,
+      energy_J: arcHeat_W(heat_A) * burned_s,
     })),
     ...readings.map(({ at_ms, temperature_C }) => ({
       kind: 'reading' as const,

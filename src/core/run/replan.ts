@@ -1,3 +1,5 @@
+import { rodsOfPass } from '../rods/beads';
+import { plannedAt } from './count';
 import type { Job } from '../formats/job';
 import type { Kit } from '../formats/kit';
 import { assess, type Assessment } from '../plan/assess';
@@ -25,7 +27,7 @@ export function changedBy(job: Job, kit: Kit, was: Assessment, { seen, count }: 
   const more = count.passes.length - planned;
   if (more !== 0 && seen.passes.size > 0) {
     const left = count.passes.filter(({ done_ms }) => done_ms === null);
-    const rods = left.reduce((sum, one) => sum + (one.like?.rods ?? 0), 0);
+    const rods = left.reduce((sum, one) => sum + (one.like ? rodsOfPass(one.like) : 0), 0);
     changes.push({
       what: `${count.passes.length} ${count.passes.length === 1 ? 'pass' : 'passes'} instead of ${planned}.`,
       why: `${more > 0 ? 'Less' : 'More'} full than planned: ${left.length === 0 ? 'no pass to go' : `${left.length} to go, about ${Math.ceil(rods)} rods`}.`,
@@ -34,6 +36,9 @@ export function changedBy(job: Job, kit: Kit, was: Assessment, { seen, count }: 
   }
   const set_A = seen.current_A;
   const first = was.situation.current_A;
+  // A root is run at amps of its own: its dial says nothing of the rest.
+  const toldOf = plannedAt(was.situation.beads, seen.saidAtPass);
+  if (toldOf !== null && toldOf.rod.current_A !== first?.value) return changes;
   if (set_A === null || first === null || Math.abs(set_A - first.value) <= SAME_A) return changes;
   const now = assess(
     { ...job, rod: { ...job.rod, current_A: set_A } },

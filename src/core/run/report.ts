@@ -1,3 +1,4 @@
+import { rodsOfPass } from '../rods/beads';
 import Papa from 'papaparse';
 import { TROUBLES } from '../data/troubles';
 import { metalFamily } from '../data/metals';
@@ -34,7 +35,7 @@ export function reportOf({ situation }: Assessment, { seen, count, items }: RunS
         size: one.planned.rod.size,
         current_A: one.planned.rod.current_A,
         arc_s: one.planned.rods * one.planned.arcPerRod_s,
-        rods: one.planned.rods,
+        rods: rodsOfPass(one.planned),
       },
       current_A: one.current_A,
       arc_s: one.arc_s,

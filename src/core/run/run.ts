@@ -1,7 +1,7 @@
 import { FIRE_WATCH_min } from '../data/run';
 import { TROUBLES } from '../data/troubles';
 import type { Job } from '../formats/job';
-import { arcPerRod_s } from '../rods/beads';
+import { arcPerRod_s, rodsOfPass } from '../rods/beads';
 import type { Assessment } from '../plan/assess';
 import type { Plan } from '../plan/plan';
 import { pointsHere } from '../power/plate/nameplate';
@@ -9,7 +9,7 @@ import { warm } from '../preheat/steps';
 import { LONGEST_WAIT_s } from '../heat/cooling';
 import { inWords, trimmed } from '../units/format';
 import type { Range } from '../units/range';
-import { countOf, type Count } from './count';
+import { countOf, isSetAlike, plannedAt, type Count } from './count';
 import { happened, runClock_ms, type Happened } from './happened';
 import { runItems, type RunItem } from './items';
 import { liveDuty, liveHeat, type LiveDuty, type LiveHeat } from './live';
@@ -79,8 +79,10 @@ export function runState(
   const long_mm = rod?.value.tin?.length_mm ?? null;
   const count = countOf(seen, beads ?? { passes: [] }, long_mm, now_ms);
   const items = runItems(plan, situation, seen, count);
-  const planned = beads?.passes[(count.now ?? 1) - 1] ?? beads?.passes.at(-1) ?? null;
-  const current_A = seen.current_A ?? planned?.rod.current_A ?? null;
+  const planned = plannedAt(beads, count.now ?? 1);
+  // A dial that was set for the root is not that of what is laid on it.
+  const dial_A = isSetAlike(plannedAt(beads, seen.saidAtPass), planned) ? seen.current_A : null;
+  const current_A = dial_A ?? planned?.rod.current_A ?? null;
   const rod_s =
     planned && current_A ? arcPerRod_s(planned.rod.rodClass, planned.rod.size, current_A, long_mm) : 0;
   const duty =
@@ -194,7 +196,7 @@ export function rodsLeft(
       ?.count ?? 0;
   const need = count.passes
     .filter(({ done_ms }) => done_ms === null)
-    .reduce((sum, { like, rods }) => sum + Math.max(0, (like?.rods ?? 0) - rods), 0);
+    .reduce((sum, { like, rods }) => sum + Math.max(0, (like ? rodsOfPass(like) : 0) - rods), 0);
   return { have: tin.count - used, need: need - count.inRod };
 }
 
