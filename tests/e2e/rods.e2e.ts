@@ -64,6 +64,7 @@ describe('the truck', () => {
       'gangway-trolley',
       'cradle-arm',
       'rail-bracket',
+      'beacon-mast',
     ])
       await b.tap(`trip-${id}`);
     await b.says('truck-says', /^4 jobs/);
