@@ -387,6 +387,7 @@ describe('slips of a second hearing', () => {
   test('drizzle and gas call up their questions', () => {
     const raised = (text: string) => readSentence(text, 'metric').raised.map(({ id }) => id);
     expect(raised('gate hinge, drizzle')).toEqual(['dry']);
+    expect(raised('three point hitch, ball end')).toEqual(['vehicle-safety']);
     expect(raised('foot ring of a propane tank')).toEqual(expect.arrayContaining(['cylinder', 'container']));
   });
 });

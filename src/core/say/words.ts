@@ -245,7 +245,7 @@ export const SAY_STOPS: readonly { said: string; asks: string }[] = [
   { said: 'scaffold|gangway|man ?basket|walkway|ladder|staging|seat|harness', asks: 'people' },
   { said: 'wheel|rim|tyre|tire', asks: 'tyre' },
   {
-    said: 'trailer|vehicle|lorry|truck|car|chassis|steering|suspension|brake|tow ?bar|tow hitch|axle|roll cage|truck frame|trailer frame',
+    said: 'trailer|vehicle|lorry|truck|car|chassis|steering|suspension|brake|tow ?bar|draw ?bar|hitch|coupling|axle|roll cage|truck frame|trailer frame',
     asks: 'vehicle-safety',
   },
   { said: 'spring|strut|under tension|loaded', asks: 'stored-force' },
