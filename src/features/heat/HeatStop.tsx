@@ -38,7 +38,14 @@ export function HeatStop({ open }: { open: OpenJob }) {
   const schools = schoolsFor(later.assessment.situation).filter(({ id }) => OF_HEAT.includes(id));
   return (
     <>
-      <StopHead worth={worth} stop="heat" title="Heat" answer={answerInWords(open)} testID="heat-answer" />
+      <StopHead
+        worth={worth}
+        rooms={open.assessment.rooms}
+        stop="heat"
+        title="Heat"
+        answer={answerInWords(open)}
+        testID="heat-answer"
+      />
       <Ways open={later} />
       {known && <Preheat open={open} />}
       {heat.steels.length > 0 && (

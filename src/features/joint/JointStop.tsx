@@ -45,7 +45,7 @@ export function JointStop({ open }: { open: OpenJob }) {
       : `${geometry.leg_mm === null ? '' : `Leg ${say.size(geometry.leg_mm)}${geometry.legBy === 'rule' ? ' by rule' : ''}. `}${trimmed(geometry.area_mm2, 1)} mm² of weld.`;
   return (
     <>
-      <StopHead worth={worth} stop="joint" title="Joint" answer={answer} />
+      <StopHead worth={worth} rooms={open.assessment.rooms} stop="joint" title="Joint" answer={answer} />
       <Pick
         label="Joint"
         testID="joint"

@@ -40,6 +40,7 @@ export function LookStop({ open }: { open: OpenJob }) {
     <>
       <StopHead
         worth={worth}
+        rooms={open.assessment.rooms}
         stop="look"
         title="Look"
         answer={

@@ -46,7 +46,14 @@ export function OrderStop({ open }: { open: OpenJob }) {
   const [done, setDone] = useState<number | null>(null);
   return (
     <>
-      <StopHead worth={worth} stop="order" title="Order" answer={answerInWords(open)} testID="order-answer" />
+      <StopHead
+        worth={worth}
+        rooms={open.assessment.rooms}
+        stop="order"
+        title="Order"
+        answer={answerInWords(open)}
+        testID="order-answer"
+      />
       {blow && (
         <Card testID="plan-card">
           <PlanPicture

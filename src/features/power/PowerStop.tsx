@@ -43,7 +43,7 @@ export function PowerStop({ open }: { open: OpenJob }) {
           : 'The machine will not hold on this cord.';
   return (
     <>
-      <StopHead worth={worth} stop="power" title="Power" answer={answer} />
+      <StopHead worth={worth} rooms={open.assessment.rooms} stop="power" title="Power" answer={answer} />
       <Pick
         label="Machine"
         testID="machine"
