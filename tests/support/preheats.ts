@@ -146,6 +146,7 @@ export const PREHEATS: readonly (readonly [
   ['medium-carbon-steel', '1045', 50, 'E7018', 'E7018-H4', 'high', 230, 315, 350, 'common practice'],
   ['high-carbon-steel', '1060', 25, 'E7018', 'E7018-H4', 'medium', 230, 315, null, 'common practice'],
   ['high-carbon-steel', '1080', 25, 'E7018', 'E7018-H4', 'high', 300, 400, null, 'common practice'],
+  ['low-alloy-steel', '4130', 3, 'E7018', 'E7018-H4', 'low', 0, 95, 400, 'common practice'],
   ['low-alloy-steel', '4130', 12, 'E7018', 'E7018-H4', 'medium', 150, 230, 400, 'common practice'],
   ['low-alloy-steel', '4140', 12, 'E7018', 'E7018-H4', 'medium', 200, 290, 400, 'published guides'],
   ['low-alloy-steel', '4140', 50, 'E7018', 'E7018-H4', 'high', 260, 370, 400, 'published guides'],

@@ -26,12 +26,12 @@ export interface JointGeometry {
   area_mm2: number | null;
 }
 
-/** Smallest fillet by what chills it: thickness in inches, leg in inches and, as the metric edition rounds it, mm. AWS D1.1, from memory. */
+/** Smallest fillet by what chills it: thickness and leg as the inch and the metric edition have them. AWS D1.1 and D1.1M, from memory. */
 const LARGEST_MIN = { upTo_in: Infinity, leg_in: 5 / 16, leg_mm: 8 };
-const MIN_FILLET: readonly { upTo_in: number; leg_in: number; leg_mm: number }[] = [
-  { upTo_in: 1 / 4, leg_in: 1 / 8, leg_mm: 3 },
-  { upTo_in: 1 / 2, leg_in: 3 / 16, leg_mm: 5 },
-  { upTo_in: 3 / 4, leg_in: 1 / 4, leg_mm: 6 },
+const MIN_FILLET: readonly { upTo_in: number; upTo_mm: number; leg_in: number; leg_mm: number }[] = [
+  { upTo_in: 1 / 4, upTo_mm: 6, leg_in: 1 / 8, leg_mm: 3 },
+  { upTo_in: 1 / 2, upTo_mm: 12, leg_in: 3 / 16, leg_mm: 5 },
+  { upTo_in: 3 / 4, upTo_mm: 20, leg_in: 1 / 4, leg_mm: 6 },
 ];
 
 /** Leg over thinner part that makes a fillet on one side about as strong as the part. Common practice. */
@@ -57,7 +57,10 @@ export function legByRule_mm(thin_mm: number, thick_mm: number): number {
  * @param chilled_mm what chills it: the thicker part, with low-hydrogen rods the thinner
  */
 export function leastFillet_mm(thin_mm: number, chilled_mm: number): number {
-  const row = MIN_FILLET.find(({ upTo_in }) => chilled_mm <= upTo_in * MM_PER_INCH + 0.01) ?? LARGEST_MIN;
+  const row =
+    MIN_FILLET.find(
+      ({ upTo_in, upTo_mm }) => chilled_mm <= Math.max(upTo_in * MM_PER_INCH, upTo_mm) + 0.01,
+    ) ?? LARGEST_MIN;
   return Math.min(row.leg_in * MM_PER_INCH, row.leg_mm, thin_mm);
 }
 

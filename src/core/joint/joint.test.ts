@@ -144,6 +144,8 @@ test.each([
   [6, 6, 3],
   [12, 12, 4.76],
   [19, 19, 6],
+  [20, 20, 6],
+  [21, 21, 7.94],
   [30, 30, 7.94],
   [2, 30, 2],
 ])('least fillet of %f mm chilled by %f mm is %f mm', (thin, chilled, least) =>
@@ -151,11 +153,12 @@ test.each([
 );
 
 // A fair fit: a fillet is made no bigger for a gap to 1.6 mm (AWS D1.1, from memory); an open butt is filled.
-test('a blank gap takes next to nothing of a fillet, a millimetre of a butt', () => {
+test('a blank gap takes nothing of a fillet, a millimetre of a butt', () => {
   const area = (change: Partial<Job['joint']>) =>
     jointGeometry(joint({ thicknessA_mm: 6, ...change })).area_mm2 ?? 0;
   const fillet = { kind: 't-fillet', leg_mm: 6 } as const;
-  expect(area(fillet) / area({ ...fillet, gap_mm: 0 })).toBeLessThan(1.06);
-  expect(area(fillet)).toBeGreaterThan(area({ ...fillet, gap_mm: 0 }));
+  // 6 x 6 / 2, and an eighth for how convex it comes out (common practice: 10 to 15 %).
+  expect(area(fillet)).toBeCloseTo(18 * 1.12, 6);
+  expect(area({ ...fillet, gap_mm: 1.6 })).toBeGreaterThan(1.2 * area(fillet));
   expect(area({ kind: 'square-butt' })).toBeCloseTo(area({ kind: 'square-butt', gap_mm: 1 }), 9);
 });

@@ -81,9 +81,9 @@ export const untold = (): null => null;
 
 /**
  * What is put in for a blank gap when weld metal is counted: a fair fit by hand. Of a fillet, which is pulled shut by its tacks and made
- * no bigger for a gap to 1.6 mm (AWS D1.1, from memory), next to nothing.
+ * no bigger for a gap to 1.6 mm (AWS D1.1, from memory), nothing: how convex it comes out counts already.
  */
-const ASSUMED_GAP_mm = { fillet: 0.3, other: 1 } as const;
+const ASSUMED_GAP_mm = { fillet: 0, other: 1 } as const;
 export const gapOf_mm = ({ kind, gap_mm }: Pick<Job['joint'], 'kind' | 'gap_mm'>): number =>
   gap_mm ?? ASSUMED_GAP_mm[jointTraits(kind)?.fillet ? 'fillet' : 'other'];
 /** Fillets come out convex by about an eighth. Common practice: 10 to 15 %. */

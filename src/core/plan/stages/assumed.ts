@@ -25,7 +25,11 @@ export function assumed({
       ? [`Weld length blank: counted as ${say.size(ASSUMED_LENGTH_mm)}.`]
       : []),
     ...(joint.area_mm2 !== null && joint.gap_mm === null && joint.kind !== null && JOINTS[joint.kind].fitUp
-      ? [`Gap blank: weld metal counted for a ${say.size(gapOf_mm(entered.joint))} gap.`]
+      ? [
+          gapOf_mm(entered.joint) === 0
+            ? 'Gap blank: weld metal counted for a joint that sits tight.'
+            : `Gap blank: weld metal counted for a ${say.size(gapOf_mm(entered.joint))} gap.`,
+        ]
       : []),
     ...(entered.look.position === null && rod ? ['Position blank: amps as for flat.'] : []),
   ];

@@ -6,7 +6,7 @@ import type { MethodId, RestraintId } from '../../data/heatIds';
 import type { SteelNumbers } from '../../heat/samples';
 import { softFillerAsks_C } from '../../heat/softFiller';
 import { CET_HOLDS, cetAtItsEdge_C } from './cet';
-import { CARBON_END_pct, type PreheatConditions } from './method';
+import { CARBON_END_pct, HARD_BY_DEGREES, type PreheatConditions } from './method';
 import { PREHEAT_METHODS } from './methods';
 
 /** What set the answer: a method, the family's own rule, or the filler. */
@@ -52,7 +52,7 @@ export const isPlainThin = (question: AnswerQuestion): boolean =>
  * A grade that the code's table lists is answered by that table, unless the joint is held fast; of ordinary steel that no table lists,
  * the table is the least. Up to 0.32 % carbon CET counts, and the hydrogen-control table where the welder has said that the joint is held
  * fast, or where the rod brings more hydrogen than CET knows. Over it the square root of carbon and the family's rule, and still what CET
- * says at its edge.
+ * says at its edge: of a steel that is known these come in by degrees, so that a draw just over the end does not ask for all of them.
  */
 export function answerFor(steel: SteelNumbers, question: AnswerQuestion): Bid {
   if (!question.softFiller) return highest(bidsFor(steel, question));
@@ -69,29 +69,43 @@ const highest = (bids: readonly Bid[]): Bid =>
     preheat_C: 0,
   });
 
+/** How far the rules for hard steel count of a known steel, 0 to 1. */
+function hardShare(carbon_pct: number, thick_mm: number): number {
+  const { from_pct, full_pct, from_mm, full_mm } = HARD_BY_DEGREES;
+  const way = Math.min(2, Math.max(0, (carbon_pct - from_pct) / (full_pct - from_pct)));
+  const thick = Math.min(1, Math.max(0, (thick_mm - from_mm) / (full_mm - from_mm)));
+  // Thin steel has its share of the first half only: far over, thickness helps no more.
+  return way <= 1 ? way * thick : thick + (1 - thick) * (way - 1);
+}
+
 function bidsFor(steel: SteelNumbers, question: AnswerQuestion): Bid[] {
   const { rule, gradeUnknown, picked } = question;
   const bids: Bid[] = [];
-  const bid = (by: MethodId, more_C = 0) => {
-    const answer = PREHEAT_METHODS[by].judge(steel, question);
-    if (answer.valid) bids.push({ by, preheat_C: answer.preheat_C + more_C });
-  };
   const hard = steel.carbon > CARBON_END_pct;
+  const edge_C = cetAtItsEdge_C(steel, question);
+  // Of a known steel the rules for hard ones come in by degrees, from what CET says at its edge.
+  const share = gradeUnknown ? Number(hard) : hardShare(steel.carbon, question.thick_mm);
+  const byDegrees = (asked_C: number) => (edge_C ?? 0) + share * Math.max(0, asked_C - (edge_C ?? 0));
   const table = PREHEAT_METHODS.prescriptive.judge(steel, {
     ...question,
     listed: question.listed ?? (rule.plain ? 'A' : null),
   });
   if (table.valid) bids.push({ by: 'prescriptive', preheat_C: table.preheat_C });
   const answered = table.valid && question.listed !== null && question.restraintSet !== 'high' && !hard;
-  const ruleCounts = gradeUnknown || hard;
-  bids.push({ by: 'family', preheat_C: ruleCounts ? (rule.preheatMin_C ?? 0) : 0 });
+  const least_C = rule.preheatMin_C ?? 0;
+  bids.push({ by: 'family', preheat_C: gradeUnknown ? least_C : share > 0 ? byDegrees(least_C) : 0 });
   if (!answered && !isPlainThin(question)) {
-    const edge = cetAtItsEdge_C(steel, question);
-    if (edge !== null) bids.push({ by: 'cet', preheat_C: edge });
+    if (edge_C !== null) bids.push({ by: 'cet', preheat_C: edge_C });
     bids.push(...tableAtItsEdge(steel, question));
-    if (hard) bid('square-root', question.restraintSet === 'high' ? HELD_FAST.more_C : 0);
+    const root = PREHEAT_METHODS['square-root'].judge(steel, question);
+    const more_C = question.restraintSet === 'high' ? HELD_FAST.more_C : 0;
+    if (share > 0 && root.valid)
+      bids.push({ by: 'square-root', preheat_C: byDegrees(root.preheat_C + more_C) });
   }
-  if (picked !== null) bid(picked);
+  if (picked !== null) {
+    const answer = PREHEAT_METHODS[picked].judge(steel, question);
+    if (answer.valid) bids.push({ by: picked, preheat_C: answer.preheat_C });
+  }
   return bids;
 }
 

@@ -36,4 +36,10 @@ export const outside = (why: string): MethodAnswer => ({ valid: false, why });
 
 /** Carbon over which the hydrogen methods have no steel behind them, %. EN 1011-2 and common practice. */
 export const CARBON_END_pct = 0.32;
+/**
+ * Of a steel that is known the rules for hard ones (square root, family) come in by degrees between these carbons, %, and between
+ * these thicknesses, mm: few draws just over CARBON_END_pct do not ask for all of them. Common practice: thin 4130 tube is
+ * welded cold or hand-hot, 12 mm of it at 150 to 230 °C, the 4140 kind always warm.
+ */
+export const HARD_BY_DEGREES = { from_pct: 0.28, full_pct: 0.36, from_mm: 2, full_mm: 12 } as const;
 export const OVER_CARBON = `Carbon over ${CARBON_END_pct} %: it was not made for that.`;
