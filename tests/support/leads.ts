@@ -1,6 +1,7 @@
 import type { RodClassId } from '../../src/core/data/rods';
 import type { RodSizeId } from '../../src/core/data/rodSizes';
 import type { Machine, Supply } from '../../src/core/formats/kit';
+import type { OtherArc } from '../../src/core/process/settings/arcBy';
 import type { RoomId } from '../../src/core/plan/rooms';
 
 /** What a practitioner calls a limit, with the rooms of the app that say it. */
@@ -9,7 +10,7 @@ export const LIMITS = {
   fusion: ['fusion-floor', 'penetration', 'bead-size'],
   hydrogen: ['hydrogen', 'cold-crack'],
   'preheat window': ['preheat', 'warmth-window', 'start-heat', 'interpass'],
-  distortion: ['transverse', 'angular', 'bow', 'buckle'],
+  distortion: ['transverse', 'angular', 'bow', 'buckle', 'square'],
   'run-out': ['run-out', 'restart', 'rods'],
   reach: ['reach'],
   breaker: ['breaker'],
@@ -17,6 +18,8 @@ export const LIMITS = {
   duty: ['duty'],
   ocv: ['ocv'],
   'damp rods': ['exposure'],
+  wind: ['wind'],
+  'metal unknown': ['metal', 'identification'],
 } as const satisfies Record<string, readonly RoomId[]>;
 export type Limit = keyof typeof LIMITS;
 
@@ -25,6 +28,8 @@ export interface Leading {
   what: string;
   first: Limit;
   rod: readonly [RodClassId, RodSizeId];
+  /** By another process than stick. */
+  by?: OtherArc;
   /** Fields of the job, by path. */
   job: Readonly<Record<string, unknown>>;
   machine?: Partial<Machine>;

@@ -1,4 +1,5 @@
 import type { Coating } from './rods';
+import type { Rows } from '../units/rows';
 import { OUR_JUDGEMENT, PRACTICE, type Source } from '../units/sources';
 
 /** Figures of fusion on steel, fitted to what welders say; for comparing, not for absolute depths. */
@@ -14,6 +15,27 @@ export const FLOOR_DOUBT = { value: 0.12, source: OUR_JUDGEMENT };
 
 /** What a covering's slag adds or spares: cellulose leaves little slag and digs. */
 export const FLOOR_COATING: Readonly<Partial<Record<Coating, number>>> = { cellulosic: 0.75, basic: 0.95 };
+
+/**
+ * Aluminium draws heat away five times as fast: least amps by thickness in mm of the thick side, cold, and what of them is enough once it is
+ * warmed through. A tenth under what practice begins at on 3 to 12 mm.
+ */
+export const ALUMINIUM_FLOOR: {
+  rows: Rows;
+  warm: { from_C: number; share: number };
+  source: Source;
+} = {
+  rows: [
+    [3, 51],
+    [5, 74],
+    [6, 83],
+    [10, 107],
+    [12, 118],
+    [20, 150],
+  ],
+  warm: { from_C: 90, share: 0.85 },
+  source: PRACTICE,
+};
 
 /** Depth over the pool an arc could keep, by covering. */
 export const DIGGING: Readonly<Partial<Record<Coating, number>>> = {

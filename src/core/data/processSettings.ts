@@ -126,7 +126,7 @@ export const WIRE_DOWN_mm = { value: 3, source: PRACTICE } as const;
 export const SETTING_WIDTH = { sheet: 0.16, plate: 0.1, plateFrom_mm: 5, source: PRACTICE } as const;
 
 /** Short-circuit: what it still fuses surely where it carries load, and what not, mm of the thinner side. */
-export const SHORT_CIRCUIT_mm = { easyTo: 6, closesFrom: 8, source: PRACTICE } as const;
+export const SHORT_CIRCUIT_mm = { easyTo: 5.5, closesFrom: 8, source: PRACTICE } as const;
 /** Self-shielded wire for all round to here, mm; by single-pass wire one run on thin sheet only. */
 export const SELF_SHIELDED_mm = { easyTo: 8, closesFrom: 12, singlePassTo: 1.25, source: PRACTICE } as const;
 

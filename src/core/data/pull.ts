@@ -33,6 +33,15 @@ export const BUCKLE = {
 export const BUCKLES_TO_mm = { value: 4, source: OUR_JUDGEMENT } as const;
 /** How wide a piece is taken to be that nobody measured, mm: the flange of a tee, and a panel of sheet. */
 export const ASSUMED_WIDTH = { flange_mm: 150, panel_mm: 400, source: OUR_JUDGEMENT } as const;
+/**
+ * A tube welded all round leans towards the side that is welded first: of what a side pulls in, so much is not taken back by the others. And
+ * how long its free end is taken to be where nobody measured, mm.
+ */
+export const LEAN = {
+  kept: { low: 0.2, nominal: 0.35, high: 0.5 },
+  member_mm: 1000,
+  source: OUR_JUDGEMENT,
+} as const;
 /** How much work is mostly allowed to move where nobody says: out of flat or straight, by its length, mm. */
 export const USUAL_MOVE = {
   rows: [

@@ -55,6 +55,8 @@ export const Machine = z.object({
   efficiency_pct: optionalNumber('machine.efficiency_pct'),
   hotStart: z.enum(idsOf(HELPS)).nullable(),
   arcForce: z.enum(idsOf(HELPS)).nullable(),
+  /** It holds its open volts down until the rod touches (VRD). Absent: nobody looked. */
+  voltageReducer: z.boolean().optional(),
   battery_Wh: optionalNumber('machine.battery_Wh'),
   /** Amps that run right on it, as a share of what table or packet say: found on scrap. */
   bias_pct: optionalNumber('machine.bias_pct'),

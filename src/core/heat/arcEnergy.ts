@@ -1,3 +1,4 @@
+import type { ArcProcess } from '../data/processIds';
 import { loadVoltage_V } from './loadVoltage';
 
 /** Arc heat that reaches the metal with covered rods (EN 1011-1, from memory). */
@@ -9,6 +10,10 @@ export const arcHeat_W = (current_A: number): number =>
 
 /** Share of its arc that TIG puts into the metal (EN 1011-1, from memory). */
 const TIG_EFFICIENCY = 0.6;
+
+/** Share of its arc that a process puts into the metal: wire as covered rods (EN 1011-1, from memory). */
+export const arcEfficiency = (process: ArcProcess): number =>
+  process === 'tig' ? TIG_EFFICIENCY : STICK_EFFICIENCY;
 
 /** Heat that a TIG arc puts into the metal, W. */
 export const tigHeat_W = (current_A: number): number =>

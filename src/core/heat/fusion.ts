@@ -1,5 +1,6 @@
 import type { Coating } from '../data/rods';
 import {
+  ALUMINIUM_FLOOR,
   DIGGING,
   FLOOR_COATING,
   FLOOR_DOUBT,
@@ -10,6 +11,7 @@ import {
 } from '../data/fusion';
 import { ampsForHeat_A, arcHeat_W } from './arcEnergy';
 import { meltRatioAtPace, type MeltProperties } from './burnThrough';
+import { alongRows } from '../units/rows';
 import { mapRange, within, type Range } from '../units/range';
 
 /** Whether the arc melts what it should: the floor under the amps on a thick side, and the depth into it. */
@@ -37,6 +39,16 @@ export function fusionFloor_A(
   const needed_W =
     powerFor_W((FUSED_WIDTH_CORES.value / 2) * core_mm) * spread * (FLOOR_COATING[coating] ?? 1);
   return within(ampsForHeat_A(needed_W / (2 * thickShare)), FLOOR_DOUBT.value);
+}
+
+/**
+ * Amps under which aluminium is only wetted, by its thick side and how warm it is begun.
+ * @param thick_mm thick side, mm; @param start_C metal where the first bead begins, °C
+ */
+export function aluminiumFloor_A(thick_mm: number, start_C: number): Range {
+  const { rows, warm } = ALUMINIUM_FLOOR;
+  const share = start_C >= warm.from_C ? warm.share : 1;
+  return within(share * alongRows(rows, thick_mm), FLOOR_DOUBT.value);
 }
 
 /** Depth an arc melts into steel, mm: a share of the pool it could keep, by how the covering digs. */

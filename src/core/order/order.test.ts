@@ -5,7 +5,7 @@ import { searchChoices } from './choices';
 import type { HeatTable } from './heatBetween';
 import { judgeOrder, type OrderTerms } from './judgeOrder';
 import { oneSided } from './oneSided';
-import { angular_mm, bow_mm, buckles_N, teeSection, tendon_N, transverse_mm } from './pull';
+import { angular_mm, bow_mm, buckles_N, lean_mm, teeSection, tendon_N, transverse_mm } from './pull';
 import { PATTERNS } from '../data/orderIds';
 import { idsOf } from '../data/words';
 import { EXHAUSTIVE_TO, namedOrders, searchOrder, type SearchState } from './search';
@@ -49,6 +49,16 @@ describe('worked distortion (handbook examples, inches, from memory)', () => {
   test('angular: W 6, D .25, T .375 gives .1407 in; W 8, D .25, T .5 gives .106 in (Blodgett)', () => {
     expect(angular_mm(6 * INCH, 0.25 * INCH, 0.375 * INCH).nominal / INCH).toBeCloseTo(0.1407, 3);
     expect(angular_mm(8 * INCH, 0.25 * INCH, 0.5 * INCH).nominal / INCH).toBeCloseTo(0.106, 3);
+  });
+
+  // Common practice: the end of a metre of light frame stands 1 to 6 mm out where nobody watches which side is welded first.
+  test('a tube of 50 by 3 with a leg of 3.5 leans some millimetres in a metre; wider tubes lean less', () => {
+    const lean = lean_mm((1.12 * 3.5 ** 2) / 2, 3, 50, 1000);
+    expect(lean.low).toBeGreaterThan(0.5);
+    expect(lean.nominal).toBeGreaterThan(1);
+    expect(lean.nominal).toBeLessThan(6);
+    expect(lean_mm(6.9, 3, 100, 1000).nominal).toBeCloseTo(lean_mm(6.9, 3, 50, 1000).nominal / 2, 9);
+    expect(lean_mm(6.9, 3, 50, 2000).nominal).toBeCloseTo(2 * lean_mm(6.9, 3, 50, 1000).nominal, 9);
   });
 
   test('bow: A .0625, d 2.1, L 60, I 22 gives .1074 in; A .0625, L 120, d 4, I 100 gives .18 in (Blodgett)', () => {

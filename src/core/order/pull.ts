@@ -1,4 +1,4 @@
-import { ANGULAR, BOW, BUCKLE, PULL_DOUBT, TENDON, TRANSVERSE } from '../data/pull';
+import { ANGULAR, BOW, BUCKLE, LEAN, PULL_DOUBT, TENDON, TRANSVERSE } from '../data/pull';
 import type { Range } from '../units/range';
 
 /** How far a weld pulls the parts it joins, mm. */
@@ -62,6 +62,20 @@ export function buckles_N(width_mm: number, thickness_mm: number): Range {
     width_mm *
     thickness_mm;
   return { low: at(k.low), nominal: at(k.nominal), high: at(k.high) };
+}
+
+/**
+ * How far the end of a tube stands out of square, mm: what one side pulls in and the others do not take back, over the width of the tube, times
+ * its length.
+ */
+export function lean_mm(area_mm2: number, thickness_mm: number, width_mm: number, member_mm: number): Range {
+  const side = transverse_mm(area_mm2, thickness_mm, 0);
+  const at = (pull_mm: number, kept: number) => (kept * pull_mm * member_mm) / width_mm;
+  return {
+    low: at(side.low, LEAN.kept.low),
+    nominal: at(side.nominal, LEAN.kept.nominal),
+    high: at(side.high, LEAN.kept.high),
+  };
 }
 
 const doubtful = (nominal: number): Range => ({

@@ -1,9 +1,9 @@
 import { jointTraits } from '../data/joints';
 import { pieceTraits } from '../data/pieces';
-import { ASSUMED_WIDTH, BUCKLES_TO_mm, HEAVY_HAND, USUAL_MOVE } from '../data/pull';
+import { ASSUMED_WIDTH, BUCKLES_TO_mm, HEAVY_HAND, LEAN, USUAL_MOVE } from '../data/pull';
 import type { JointGeometry } from '../joint/geometry';
 import type { Job } from '../formats/job';
-import { angular_mm, bow_mm, buckles_N, teeSection, tendon_N, transverse_mm } from './pull';
+import { angular_mm, bow_mm, buckles_N, lean_mm, teeSection, tendon_N, transverse_mm } from './pull';
 import type { BeadPlan } from '../rods/beads';
 import type { HeatInput } from '../preheat/heatPlan';
 import { mapRange, type Range } from '../units/range';
@@ -21,6 +21,9 @@ export interface PullPlan {
   byLeg: readonly LegPull[];
   /** Bow of a tee along its length, mm. */
   bow_mm: Range | null;
+  /** Out of square at the free end of a tube that is welded all round, mm, and how long that is. */
+  lean_mm: Range | null;
+  member_mm: number;
   /** Pull along the weld, and the pull at which the sheet buckles, N. */
   along_N: Range | null;
   buckles_N: Range | null;
@@ -65,6 +68,8 @@ export function resolvePull({ job, joint, beads, input }: PullContext): PullPlan
         ? legsOf(leg_mm, RULE_LEG * thin_mm, (leg) => angular_mm(width_mm, leg, thick_mm))
         : [],
     bow_mm: bowOf(job, laid_mm2),
+    lean_mm: leanOf(job, joint),
+    member_mm: memberOf(job),
     along_N: sheet && input !== null ? tendon_N(input.most_kJ_mm) : null,
     buckles_N: sheet && thin_mm !== null ? buckles_N(width_mm, thin_mm) : null,
   };
@@ -93,6 +98,16 @@ function bowOf({ joint, heat, order }: Job, laid_mm2: number | null): Range | nu
     { height_mm: order.web_mm, thickness_mm: thicknessA_mm },
   );
   return bow_mm(laid_mm2, beside_mm, length_mm, inertia_mm4);
+}
+
+const memberOf = ({ heat }: Job): number => heat.pieceLength_mm ?? LEAN.member_mm;
+
+/** A square tube leans; a round one has no corner that would show it. */
+function leanOf(job: Job, { kind, area_mm2, thin_mm }: JointGeometry): Range | null {
+  const { tubeWidth_mm, tubeHeight_mm } = job.joint;
+  if (jointTraits(kind)?.run !== 'sides' || area_mm2 === null || thin_mm === null) return null;
+  if (tubeWidth_mm === null || tubeHeight_mm === null) return null;
+  return lean_mm(area_mm2, thin_mm, Math.min(tubeWidth_mm, tubeHeight_mm), memberOf(job));
 }
 
 /** The leg by rule where it is smaller, the one taken, and what a heavy hand makes of it. */

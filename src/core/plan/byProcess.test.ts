@@ -178,6 +178,21 @@ describe('a job by another process', () => {
   });
 });
 
+// Common practice: on a door skin distortion leads whatever lays the bead, and stitches of TIG or wire pull it as well.
+describe('how it pulls by another process', () => {
+  const skin = { 'joint.kind': 'square-butt', 'joint.thicknessA_mm': 1.2, 'joint.length_mm': 400 };
+  test('sheet is marked, plate of a short bracket is not; what the welder allows shuts it', () => {
+    for (const process of ['gas-wire', 'tig'] as const) {
+      expect(limit(by(process, skin), 'Distortion')).toMatchObject({ state: 'tight' });
+      const plate = { 'joint.thicknessA_mm': 6, 'joint.leg_mm': 4, 'heat.pieceWidth_mm': 60 };
+      expect(limit(by(process, plate), 'Distortion')).toBeUndefined();
+    }
+    const thin = { 'joint.thicknessA_mm': 3, 'heat.pieceWidth_mm': 150, 'order.tolerance_mm': 0.2 };
+    expect(by('gas-wire', thin)).toMatchObject({ verdict: 'no-room' });
+    expect(limit(by('gas-wire', thin), 'Distortion')?.words).toMatch(/by you/);
+  });
+});
+
 describe('what shuts the piece shuts it by any process', () => {
   test('hardenable plate typed cold; left blank it is warmed as it is for stick (common practice: 0.45 % C, 40 mm, over 150 °C)', () => {
     const cold = {

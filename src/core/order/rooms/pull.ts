@@ -4,12 +4,13 @@ import {
   BOW,
   BUCKLE,
   BUCKLES_TO_mm,
+  LEAN,
   PULL_DOUBT,
   TENDON,
   TRANSVERSE,
   USUAL_MOVE,
 } from '../../data/pull';
-import { CHOSEN } from '../../units/sources';
+import { CHOSEN, PRACTICE } from '../../units/sources';
 import { inWords, trimmed } from '../../units/format';
 import { exactly, type Range } from '../../units/range';
 import { ofThumb, takenSo, SNUG_BELOW, TIGHT_BELOW, under, yesNo, type RoomBody } from '../../judge/room';
@@ -75,7 +76,7 @@ const assumed = ({ pull, system }: Reads<'pull' | 'system'>): RoomBody['reasons'
       ];
 
 /** In across a butt. */
-export const transverse: Assessor = {
+export const transverse = {
   title: 'Pull across the butt',
   short: 'pulls in',
   stop: 'order',
@@ -92,10 +93,10 @@ export const transverse: Assessor = {
         { words: 'Less weld, a tighter fit, fewer passes pull less.', source: TRANSVERSE.blodgett.source },
       ],
     }),
-};
+} satisfies Assessor;
 
 /** The edge of a flange lifted by fillets. */
-export const angular: Assessor = {
+export const angular = {
   title: 'Lift of the flange',
   short: 'lifts',
   stop: 'order',
@@ -113,7 +114,7 @@ export const angular: Assessor = {
         ...assumed(situation),
       ],
     }),
-};
+} satisfies Assessor;
 
 /** A tee bent along its length. */
 export const bow: Assessor = {
@@ -135,8 +136,30 @@ export const bow: Assessor = {
     }),
 };
 
+/** A tube welded all round that leans to the side welded first. */
+export const square = {
+  title: 'Out of square',
+  short: 'leans',
+  stop: 'order',
+  assess: (situation: Reads<'pull' | 'job' | 'joint' | 'system'>) =>
+    against(situation, situation.pull.lean_mm, {
+      what: 'leans',
+      over_mm: situation.pull.member_mm,
+      reasons: [
+        {
+          words: `A tube leans to the side that is welded first: a fifth to a half of what that side pulls in stays, and shows over ${inWords(situation.system).size(situation.pull.member_mm)} of its length.`,
+          source: LEAN.source,
+        },
+        {
+          words: 'Tack all corners, weld opposite sides in turn, brace it across until it is cold.',
+          source: PRACTICE,
+        },
+      ],
+    }),
+} satisfies Assessor;
+
 /** Sheet that the weld's pull along it buckles. */
-export const buckle: Assessor = {
+export const buckle = {
   title: 'Buckling of the sheet',
   short: 'buckles',
   stop: 'order',
@@ -169,4 +192,4 @@ export const buckle: Assessor = {
       { isKnown: pull.measured, sheet: true, gap: 'may buckle' },
     );
   },
-};
+} satisfies Assessor;

@@ -4,9 +4,12 @@ import { PLATE_GUESS_SOURCE } from '../../data/machines';
 import { rodClass } from '../../data/rods';
 import { CHOSEN, PRACTICE } from '../../units/sources';
 import { trimmed } from '../../units/format';
-import { mapRange } from '../../units/range';
+import { exactly, mapRange } from '../../units/range';
 import { guessed, over, takenSo, withShare } from '../../judge/room';
 import type { Assessor } from '../../judge/assessor';
+
+/** Share of room that a start through a glaze and a reducer leaves: it goes, with care. Our judgement. */
+const RESTARTS_HARD = 0.05;
 
 /** Open-circuit volts against what the rod needs to start and hold. */
 export const ocv: Assessor = {
@@ -19,7 +22,8 @@ export const ocv: Assessor = {
     if (wanted === null) return null;
     const { range, by } = plate.ocv_V;
     const read = by === 'plate';
-    const { name, arcForce } = machine.value;
+    const { name, arcForce, voltageReducer } = machine.value;
+    const glazes = voltageReducer === true && rodClass(rod.value.rodClass).coating === 'basic';
     const span = `${trimmed(range.low, 0)} to ${trimmed(range.high, 0)} V`;
     const full = over(
       'V',
@@ -45,6 +49,15 @@ export const ocv: Assessor = {
             words: `${rod.value.rodClass} wants about ${wanted} V; cellulosic rods also want a machine that holds the arc.`,
             source: PRACTICE,
           },
+          ...(glazes
+            ? [
+                {
+                  words:
+                    'Its reducer gives full volts only once the rod touches bare metal, and a basic tip glazes over: scrape the tip before each start, or set the reducer off where the site rules allow it.',
+                  source: PRACTICE,
+                },
+              ]
+            : []),
           ...(arcForce === 'none'
             ? [{ words: 'No arc force on this machine: keep the arc short.', source: CHOSEN }]
             : []),
@@ -59,6 +72,8 @@ export const ocv: Assessor = {
           mapRange(full.left, (volts) => volts / (2 * OCV_SLACK_V.nominal)),
         )
       : full;
+    if (glazes && room.fraction && room.fraction.low > RESTARTS_HARD)
+      return withShare(room, exactly(RESTARTS_HARD));
     return read ? room : takenSo(guessed(room, 'open-circuit volts not known'));
   },
 };

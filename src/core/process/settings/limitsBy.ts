@@ -57,9 +57,14 @@ export function limitsBy(
     ...onGas(set, where, kit),
     ...onMachine(set, machine),
   ];
-  const rank = { none: 0, tight: 1, roomy: 2 };
-  return all.sort((a, b) => rank[a.state] - rank[b.state]);
+  return inTurn(all);
 }
+
+/** The worst first. */
+export const inTurn = (limits: readonly LimitBy[]): LimitBy[] => {
+  const rank = { none: 0, tight: 1, roomy: 2 };
+  return [...limits].sort((a, b) => rank[a.state] - rank[b.state]);
+};
 
 /** Wire on plate: where short-circuit looks like a weld and is none, and where a self-shielded wire of all positions ends. */
 function onThickness(

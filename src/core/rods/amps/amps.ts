@@ -56,7 +56,7 @@ const startOf = (coating: Coating, by: AmpWindow['by']): Start =>
 const FLICK_EXTRA = 1.05;
 
 /** Kept under the amps that hole the thin side at the bad end of what is known: that end is careful already. */
-const HOLES_MARGIN = 0.97;
+export const HOLES_MARGIN = 0.97;
 
 /** Share of the window kept clear at either end. */
 const EDGE_MARGIN = 0.08;

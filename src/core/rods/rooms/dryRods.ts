@@ -22,8 +22,8 @@ export const dryRods: Assessor = {
   }: Reads<'dryness' | 'rod' | 'job' | 'hydrogen' | 'timeline' | 'wants' | 'joint'>) {
     const tin = rod?.value.tin;
     if (!dryness || !tin || dryness.limit_h === null) return null;
-    // Their weld metal keeps hydrogen to itself: damp is a matter of pores, told at the tin.
-    if (hydrogen?.ml.high === 0 && dryness.state !== 'scrap') return null;
+    // Their weld metal keeps hydrogen to itself, or is not cracked by it: damp is a matter of pores.
+    const onlyPores = hydrogen?.ml.high === 0;
     const when = job.look.startAt === null ? 'by now' : 'when you start';
     const reasons = [
       { words: `${tin.rodClass} ${tin.size}: ${dryness.words} ${dryness.act}`, source: CHOSEN },
@@ -37,6 +37,7 @@ export const dryRods: Assessor = {
       until: `${hoursInWords(dryness.limit_h)} allowed`,
       reasons,
     };
+    if (onlyPores && dryness.state === 'unknown') return null;
     switch (dryness.state) {
       case 'scrap':
         return yesNo('closed', { ...spoken, gap: 'wet or baked too often' });
@@ -57,8 +58,10 @@ export const dryRods: Assessor = {
         // In the air from the first arc on: the whole job has to fit.
         const { high: out_h } = dryness.exposure.out_h;
         const work_h = (timeline?.elapsed_s ?? 0) / 3600;
+        const isOver = out_h + work_h > dryness.limit_h;
+        if (onlyPores && !isOver) return null;
         // Thin plain steel stands the hydrogen: what is left is pores where each bead begins.
-        if (60 * (out_h + work_h) > 60 * dryness.limit_h && stoodHydrogen({ wants, joint }) === null)
+        if (isOver && (onlyPores || stoodHydrogen({ wants, joint }) === null))
           return yesNo('departure', {
             ...spoken,
             now: `out ${hoursInWords(out_h)} ${when}`,

@@ -1,14 +1,15 @@
 import type { Reads } from '../../judge/situation';
-import { FUSION_FIT } from '../../data/fusion';
+import { ALUMINIUM_FLOOR, FUSION_FIT } from '../../data/fusion';
 import { jointTraits } from '../../data/joints';
 import { isSheet } from '../../data/limits';
 import { rodClass } from '../../data/rods';
 import { ROD_SIZES } from '../../data/rodSizes';
 import { PRACTICE } from '../../units/sources';
-import { fusionFloor_A } from '../../heat/fusion';
+import { aluminiumFloor_A, fusionFloor_A } from '../../heat/fusion';
 import { heatShare } from '../settings';
 import { inWords, trimmed } from '../../units/format';
-import { ofThumb, over } from '../../judge/room';
+import type { Range } from '../../units/range';
+import { ofThumb, over, type RoomBody } from '../../judge/room';
 import type { Assessor } from '../../judge/assessor';
 import { dialledAmps } from '../dialled';
 import { isUneven } from '../../joint/geometry';
@@ -23,12 +24,24 @@ export const fusionFloor: Assessor = {
   stop: 'rod',
   assess(
     situation: Reads<
-      'joint' | 'rod' | 'aim' | 'current_A' | 'meltFitted' | 'holesAt_A' | 'system' | 'job' | 'machine'
+      | 'joint'
+      | 'rod'
+      | 'aim'
+      | 'current_A'
+      | 'meltFitted'
+      | 'holesAt_A'
+      | 'system'
+      | 'job'
+      | 'machine'
+      | 'heat'
     >,
   ) {
     const { joint, rod, aim, current_A, meltFitted, holesAt_A, system, job } = situation;
     const amps = dialledAmps(situation);
-    if (!rod || !amps || !current_A || !meltFitted) return null;
+    if (!rod || !amps || !current_A) return null;
+    if (rodClass(rod.value.rodClass).coating === 'aluminium')
+      return onAluminium(situation, amps, current_A.value);
+    if (!meltFitted) return null;
     const uneven = isUneven(joint);
     // Between two plates each draws half of the heat away; sheet is asked for depth instead.
     const plates = jointTraits(joint.kind)?.corner === true && !isSheet(joint.thin_mm);
@@ -63,3 +76,28 @@ export const fusionFloor: Assessor = {
     return ofThumb(body, 'thick metal may only be wetted');
   },
 };
+
+/** Thick aluminium is warmed, or run hotter: sheet of it is asked for holes instead. */
+function onAluminium(
+  { joint, heat, system }: Reads<'joint' | 'heat' | 'system'>,
+  amps: Range,
+  current_A: number,
+): RoomBody | null {
+  if (joint.thick_mm === null || isSheet(joint.thin_mm)) return null;
+  const floor = aluminiumFloor_A(joint.thick_mm, heat.start_C);
+  const size = inWords(system).size(joint.thick_mm);
+  const body = over('A', amps, floor, {
+    now: `${current_A} A`,
+    gap: 'over what only wets it',
+    past: 'too cold for aluminium this thick',
+    until: `fuses from ${trimmed(floor.nominal, 0)} A`,
+    reasons: [
+      {
+        words: `${size} of aluminium begun at ${inWords(system).temperature(heat.start_C)} wants about ${trimmed(floor.low, 0)} to ${trimmed(floor.high, 0)} A; it draws heat away five times as fast as steel.`,
+        source: ALUMINIUM_FLOOR.source,
+      },
+    ],
+    ask: 'Cut a scrap joint across: that shows whether the thick metal was fused.',
+  });
+  return ofThumb(body, 'thick metal may only be wetted');
+}

@@ -49,7 +49,54 @@ describe('fusion of like plates', () => {
   });
 });
 
+describe('fusion of thick aluminium', () => {
+  const at = (thickness_mm: number, more: Record<string, unknown>) =>
+    room(
+      demoJob('ramp-guard', {
+        'metal.sideA.family': 'al-6xxx',
+        'metal.sameBothSides': true,
+        'joint.kind': 't-fillet',
+        'joint.thicknessA_mm': thickness_mm,
+        'joint.sameThickness': true,
+        'rod.rodClass': 'E4043',
+        'rod.size': '1/8',
+        ...more,
+      }),
+      'fusion-floor',
+    )?.state;
+
+  // Common practice: 5 mm at 85 to 115 A; 12 mm cold wants 130 to 165, and 110 A only once it is warm.
+  test('a cold one wants more amps than a warm one; sheet is asked for holes instead', () => {
+    expect(at(12, { 'rod.current_A': 85, 'heat.preheat_C': 20 })).toBe('none');
+    expect(at(12, { 'rod.current_A': 110, 'heat.preheat_C': 20 })).toBe('tight');
+    expect(at(12, { 'rod.current_A': 118, 'heat.preheat_C': 110 })).not.toBe('none');
+    expect(at(5, { 'rod.current_A': 100 })).toMatch(/snug|roomy/);
+    expect(at(2, { 'rod.current_A': 50 })).toBeUndefined();
+  });
+});
+
 describe('rods out of the oven', () => {
+  test('damp aluminium rods bring pores: marked, and nothing is said of dry ones (common practice)', () => {
+    const job = demoJob('ramp-guard', {
+      'metal.sideA.family': 'al-6xxx',
+      'rod.rodClass': 'E4043',
+      'rod.size': '1/8',
+    });
+    const open = (hours: number): Kit => ({
+      ...DEMO_KIT,
+      tins: DEMO_KIT.tins.map((tin) =>
+        tin.rodClass === 'E4043'
+          ? { ...tin, events: [{ kind: 'opened', at: new Date(NOON - hours * 3_600_000).toISOString() }] }
+          : tin,
+      ),
+    });
+    expect(room(job, 'exposure', open(24 * 365))).toMatchObject({
+      state: 'tight',
+      gap: 'damp: pores where beads begin',
+    });
+    expect(room(job, 'exposure', open(0.2))).toBeUndefined();
+  });
+
   test('the job has to fit into what is left of four hours (AWS D1.1, from memory)', () => {
     expect(room(demoJob('ramp-guard', WITH_7018), 'exposure', outFor(1))?.state).toBe('roomy');
     expect(room(demoJob('ramp-guard', HARD), 'exposure', outFor(3.98))?.state).toBe('none');

@@ -1,4 +1,4 @@
-import { ampWindow, proposeAmps, type AmpWindow } from '../amps/amps';
+import { ampWindow, HOLES_MARGIN, proposeAmps, type AmpWindow } from '../amps/amps';
 import { isSheet } from '../../data/limits';
 import { ROD_SIZES } from '../../data/rodSizes';
 import { fusionFloor_A } from '../../heat/fusion';
@@ -60,7 +60,7 @@ export function startAmps(rod: RodChoice, window: AmpWindow, context: AmpsContex
   const holes = holesRange(beads, joint, leanShare, metalMelt.properties, metalMelt.fitted);
   const safe = holes && holes.low < first ? ask(holes.low) : first;
   if (!uneven || joint.thick_mm === null || !metalMelt.fitted) return safe;
-  // The thick side has to be fused, as long as that does not hole the thin one.
+  // The thick side has to be fused, as long as that does not hole the thin one: halfway between, never nearer to the hole than is safe.
   const floor = fusionFloor_A(
     coating,
     ROD_SIZES[rod.size].diameter_mm,
@@ -68,7 +68,9 @@ export function startAmps(rod: RodChoice, window: AmpWindow, context: AmpsContex
     1 - leanShare,
   ).nominal;
   const most = Math.min(holes?.nominal ?? Infinity, window.high_A, plate?.max_A?.range.low ?? Infinity);
-  return safe < floor && floor < most ? Math.ceil(floor) : safe;
+  if (floor >= most) return safe;
+  const between = Math.min((floor + most) / 2, HOLES_MARGIN * (holes?.low ?? Infinity));
+  return Math.ceil(Math.max(safe, floor, between));
 }
 
 /** Amps that the app begins with; null where no rod is told. */
