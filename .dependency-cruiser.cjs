@@ -6,6 +6,7 @@ const SLICES = [
   'data',
   'formats',
   'judge',
+  'bench',
   'heat',
   'metal',
   'joint',
@@ -73,7 +74,7 @@ module.exports = {
       to: {
         pathNot: [
           '^src/core',
-          '^node_modules/(zod|papaparse|@types/papaparse|leven|bessel|pure-rand|d3-contour|fft.js)/',
+          '^node_modules/(zod|papaparse|@types/papaparse|leven|bessel|pure-rand|d3-contour|fft.js|ml-matrix|simple-statistics)/',
         ],
       },
     },

@@ -36,6 +36,31 @@ export const point = (current_A: number, duty_pct: number, process: ArcProcess =
   duty_pct,
 });
 
+/** A bead on scrap with the old transformer, on 6 mm plate lying flat, where the chart says 110 A. */
+export const bead = (
+  id: string,
+  at: string,
+  set_A: number,
+  ran: Kit['trials'][number]['ran'],
+): Kit['trials'][number] => ({
+  id,
+  at,
+  machineId: 'transformer-180',
+  tinId: '6013-18',
+  process: 'stick',
+  rodClass: 'E6013',
+  size: '1/8',
+  thickness_mm: 6,
+  position: 'flat',
+  set_A,
+  chart_A: 110,
+  read_A: null,
+  ran,
+  leftOut: false,
+  note: '',
+  typed: {},
+});
+
 /** Bare rods for TIG. */
 export const bareRods = (
   id: string,

@@ -1,6 +1,6 @@
 import { BLANK_INPUT, blankMachine, blankSupply } from '@core/formats/blankKit';
 import type { Kit } from '@core/formats/kit';
-import { bareRods, point, tin } from './items';
+import { bareRods, bead, point, tin } from './items';
 
 /** What stands in the welding shed of Tern Basin, an invented harbour and ferry yard. */
 export const DEMO_KIT: Kit = {
@@ -154,5 +154,11 @@ export const DEMO_KIT: Kit = {
   tungstens: [
     { id: 'gold-16', kind: 'lanthanated', size: '1.6', count: 4, note: '', typed: {} },
     { id: 'gold-24', kind: 'lanthanated', size: '2.4', count: 6, note: '', typed: {} },
+  ],
+  trials: [
+    bead('bead-1', '2026-02-10T09:10:00.000Z', 110, 'cold'),
+    bead('bead-2', '2026-02-10T09:20:00.000Z', 125, 'right'),
+    bead('bead-3', '2026-02-10T09:35:00.000Z', 140, 'hot'),
+    bead('bead-4', '2026-02-17T13:05:00.000Z', 125, 'right'),
   ],
 };

@@ -1,6 +1,6 @@
 import { BLANK_POINT, blankMachine, blankSupply, blankTin } from '@core/formats/blankKit';
 import type { AnyItemEdit, ItemOf, ShelfName } from '@core/formats/paths';
-import type { Bottle, CordItem, FillerItem, LeadSet, Tin, Tool, Tungsten } from '@core/formats/kit';
+import type { Bottle, CordItem, FillerItem, LeadSet, Tin, Tool, Trial, Tungsten } from '@core/formats/kit';
 import { LONGEST, MOST_ITEMS } from '@core/formats/limits';
 import { newId } from './ids';
 import { editKitAt, editKitWithUndo, notify, useApp } from './store';
@@ -17,6 +17,7 @@ export const SHELVES: readonly ShelfName[] = [
   'fillers',
   'bottles',
   'tungstens',
+  'trials',
 ];
 
 /** What a new item starts as: the commonest of its kind, so that a first plan is a few presses away. */
@@ -57,6 +58,24 @@ const STARTS: { [S in ShelfName]: (id: string) => ItemOf<S> } = {
     typed: {},
   }),
   tungstens: (id): Tungsten => ({ id, kind: 'lanthanated', size: '2.4', count: null, note: '', typed: {} }),
+  trials: (id): Trial => ({
+    id,
+    at: new Date().toISOString(),
+    machineId: null,
+    tinId: null,
+    process: 'stick',
+    rodClass: 'E7018',
+    size: '1/8',
+    thickness_mm: null,
+    position: null,
+    set_A: null,
+    chart_A: null,
+    read_A: null,
+    ran: null,
+    leftOut: false,
+    note: '',
+    typed: {},
+  }),
   tins: (id): Tin => blankTin(id, 'E7018', '3/32'),
 };
 
@@ -102,6 +121,18 @@ export function addTins(tins: readonly Tin[]): void {
     tins.map((tin) => ({ path: `tins.${tin.id}`, value: tin })),
     'Took in tins',
     `Taken in: ${tins.length} ${tins.length === 1 ? 'tin' : 'tins'}`,
+  );
+}
+
+/** Writes down a bead on scrap; it can be taken out again at one press. */
+export function logBead(bead: Omit<Trial, 'id' | 'at' | 'read_A' | 'leftOut' | 'note' | 'typed'>): void {
+  if (!hasRoom('trials', 1)) return;
+  const id = newId();
+  const at = new Date().toISOString();
+  editKitWithUndo(
+    [{ path: `trials.${id}`, value: { ...bead, id, at, read_A: null, leftOut: false, note: '', typed: {} } }],
+    'Bead on scrap',
+    `Written down: ${bead.set_A ?? '?'} A ran ${bead.ran ?? '?'}`,
   );
 }
 

@@ -11,6 +11,7 @@ export const EMPTY_KIT: Kit = {
   fillers: [],
   bottles: [],
   tungstens: [],
+  trials: [],
 };
 
 /** A machine of which nothing but the kind is known. */

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { BARE_FILLER_IDS, BARE_SIZES } from '../data/bareFillers';
+import { RAN_IDS } from '../data/bench';
 import { BREAKER_IDS } from '../data/breakers';
 import { CABLE_IDS } from '../data/cables';
 import { GAS_IDS, TUNGSTEN_KINDS, TUNGSTEN_SIZES } from '../data/gases';
@@ -9,7 +10,7 @@ import { POLES, ROD_CLASS_IDS } from '../data/rods';
 import { ROD_SIZE_IDS } from '../data/rodSizes';
 import { TIN_EVENT_IDS } from '../data/tinEvents';
 import { TOOL_IDS } from '../data/tools';
-import { idsOf } from '../data/words';
+import { idsOf, POSITIONS } from '../data/words';
 import { LONGEST, MOST_INPUTS, MOST_ITEMS, MOST_PHOTOS, MOST_RATED, MOST_TIN_EVENTS } from './limits';
 import { idText, optionalNumber, shortText, typedTexts } from './parts';
 
@@ -189,6 +190,30 @@ export const Tungsten = z.object({
 });
 export type Tungsten = z.infer<typeof Tungsten>;
 
+/** A bead on scrap, and how it ran: what amps, machine and tin are worth in this hand. */
+export const Trial = z.object({
+  id: idText,
+  at: z.iso.datetime(),
+  machineId: idText.nullable(),
+  tinId: idText.nullable(),
+  process: z.enum(ARC_PROCESSES),
+  rodClass: z.enum(ROD_CLASS_IDS),
+  size: z.enum(ROD_SIZE_IDS),
+  thickness_mm: optionalNumber('trial.thickness_mm'),
+  position: z.enum(idsOf(POSITIONS)).nullable(),
+  /** What the dial stood at, and what chart or packet say for such a piece with no trial counted. */
+  set_A: optionalNumber('trial.set_A'),
+  chart_A: optionalNumber('trial.chart_A'),
+  /** By an ammeter on the lead. */
+  read_A: optionalNumber('trial.read_A'),
+  ran: z.enum(RAN_IDS).nullable(),
+  /** Left out of what is learned. */
+  leftOut: z.boolean(),
+  note: z.string().max(LONGEST.note),
+  typed: typedTexts,
+});
+export type Trial = z.infer<typeof Trial>;
+
 /** Everything on the truck. */
 export const Kit = z.object({
   machines: z.array(Machine).max(MOST_ITEMS.machines),
@@ -200,5 +225,6 @@ export const Kit = z.object({
   fillers: z.array(FillerItem).max(MOST_ITEMS.fillers),
   bottles: z.array(Bottle).max(MOST_ITEMS.bottles),
   tungstens: z.array(Tungsten).max(MOST_ITEMS.tungstens),
+  trials: z.array(Trial).max(MOST_ITEMS.trials),
 });
 export type Kit = z.infer<typeof Kit>;

@@ -19,6 +19,7 @@ const SHELVES: readonly (keyof Kit)[] = [
   'fillers',
   'bottles',
   'tungstens',
+  'trials',
 ];
 
 const shelfOf = (kit: Kit, shelf: string): readonly AnyItem[] =>

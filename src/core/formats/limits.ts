@@ -21,6 +21,7 @@ export const MOST_ITEMS = {
   fillers: 100,
   bottles: 50,
   tungstens: 50,
+  trials: 500,
 } as const;
 
 /** Most that is written down of one tin. */

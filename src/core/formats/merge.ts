@@ -44,6 +44,7 @@ function mapShelves(
     fillers: change(kit.fillers, 'fillers'),
     bottles: change(kit.bottles, 'bottles'),
     tungstens: change(kit.tungstens, 'tungstens'),
+    trials: change(kit.trials, 'trials'),
   };
 }
 

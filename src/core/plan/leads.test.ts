@@ -110,22 +110,6 @@ function leadingRooms(row: Leading): string[] {
   const assessment = assess(cleared(applyEdits(blankJob('leads', NOON), edits)), kit);
   if (row.by) return planBy(assessment, row.by).limits.map(({ title }) => title.toLowerCase());
   const { rooms } = assessment;
-  require('fs').appendFileSync(
-    '/tmp/s/det',
-    row.what +
-      ' ' +
-      assessment.situation.current_A?.value +
-      '\n' +
-      rooms
-        .filter((r) => r.fraction)
-        .map(
-          (r) =>
-            `  ${r.id} ${r.state} ${r.now} ${r.until} ${r.fraction?.low.toFixed(2)} ${r.fraction?.nominal.toFixed(2)}`,
-        )
-        .slice(0, 60)
-        .join('\n') +
-      '\n',
-  );
   return rooms.map(({ id }) => id).filter((id) => id !== 'go-ahead');
 }
 

@@ -13,6 +13,7 @@ import type { Change } from './parts';
 import { CordForm, LeadsForm, ToolForm } from './SmallForms';
 import { SupplyForm } from './SupplyForm';
 import { TinForm } from './TinForm';
+import { TrialForm } from './TrialForm';
 
 /** One item of the kit, to edit. Every change is kept as it is made. */
 export function ItemPage({ shelf, item: id }: { shelf: Shelf; item: string }) {
@@ -92,6 +93,10 @@ function formFor(kit: Kit, shelf: Shelf, id: string, change: Change) {
     case 'tungstens': {
       const tungsten = find(kit.tungstens);
       return tungsten ? <TungstenForm tungsten={tungsten} change={change} /> : null;
+    }
+    case 'trials': {
+      const trial = find(kit.trials);
+      return trial ? <TrialForm trial={trial} kit={kit} change={change} /> : null;
     }
     case 'tools': {
       const tool = find(kit.tools);

@@ -19,6 +19,7 @@ import { FieldRow } from '@/ui/FieldRow';
 import { fixRod } from './fixRod';
 import { Choices } from './Choices';
 import { HowItIsRun } from './HowItIsRun';
+import { TryBead } from './TryBead';
 
 /** Rod: class, size, pole, amps and aim. The app proposes; what the welder fixes stays fixed. */
 export function RodStop({ open }: { open: OpenJob }) {
@@ -44,6 +45,7 @@ export function RodStop({ open }: { open: OpenJob }) {
       <StopHead worth={worth} rooms={open.assessment.rooms} stop="rod" title="Rod" answer={answer} />
       <Amps open={open} />
       <Choices open={later} />
+      <TryBead open={later} />
       {joint.ratio >= UNEQUAL_SIDES.ratio && (
         <FieldRow>
           <QuantityField

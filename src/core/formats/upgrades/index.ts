@@ -3,6 +3,7 @@ import { from1 } from './from1';
 import { from10 } from './from10';
 import { from11 } from './from11';
 import { from12 } from './from12';
+import { from13 } from './from13';
 import { from2 } from './from2';
 import { from3 } from './from3';
 import { from4 } from './from4';
@@ -29,4 +30,5 @@ export const STEPS: readonly Step[] = [
   from10,
   from11,
   from12,
+  from13,
 ];

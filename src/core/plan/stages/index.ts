@@ -1,6 +1,7 @@
 import type { Given, Situation } from '../../judge/situation';
 import { current_A, proposed_A, root } from '../../rods/stages/amps';
 import { assumed } from './assumed';
+import { bias } from '../../bench/stage';
 import { beads } from '../../rods/stages/beads';
 import { rootBy } from '../../process/stages/rootBy';
 import { graphOf } from '../../judge/graph';
@@ -45,6 +46,7 @@ const STAGES: Stages = {
   brazed,
   noRod,
   machine,
+  bias,
   supply,
   plate,
   leads,

@@ -8,7 +8,7 @@ import { PRACTICE } from '../../units/sources';
 import { aluminiumFloor_A, fusionFloor_A } from '../../heat/fusion';
 import { heatShare } from '../settings';
 import { inWords, trimmed } from '../../units/format';
-import type { Range } from '../../units/range';
+import { mapRange, type Range } from '../../units/range';
 import { ofThumb, over, type RoomBody } from '../../judge/room';
 import type { Assessor } from '../../judge/assessor';
 import { dialledAmps } from '../dialled';
@@ -34,6 +34,7 @@ export const fusionFloor: Assessor = {
       | 'job'
       | 'machine'
       | 'heat'
+      | 'bias'
     >,
   ) {
     const { joint, rod, aim, current_A, meltFitted, holesAt_A, system, job } = situation;
@@ -49,7 +50,10 @@ export const fusionFloor: Assessor = {
     const { coating } = rodClass(rod.value.rodClass);
     const { diameter_mm, inches } = ROD_SIZES[rod.value.size];
     const thickShare = uneven ? 1 - heatShare(aim.value, job.rod.workAngle_deg) : HALF;
-    const floor = fusionFloor_A(coating, diameter_mm, joint.thick_mm, thickShare);
+    const floor = mapRange(
+      fusionFloor_A(coating, diameter_mm, joint.thick_mm, thickShare),
+      (at) => situation.bias(null).dial * at,
+    );
     const noWindow = holesAt_A !== null && floor.nominal > holesAt_A.nominal;
     const ceiling = trimmed(holesAt_A?.nominal ?? 0, 0);
     const body = over('A', amps, floor, {

@@ -69,6 +69,7 @@ export const restart: Assessor = {
       | 'system'
       | 'melt'
       | 'meltFitted'
+      | 'bias'
       | 'thinShare'
       | 'rest_s'
       | 'heat'
@@ -81,7 +82,7 @@ export const restart: Assessor = {
     // Where the first run already holes, that is what there is to say.
     if (!pass || at_C === null || !holesAt_A || holesAt_A.low < pass.rod.current_A) return null;
     const warm = { ...melt, rise_K: Math.max(LEAST_RISE_K, melt.rise_K - (at_C - MELT_FROM_C)) };
-    const holes = holesRange(beads, joint, thinShare, warm, meltFitted);
+    const holes = holesRange(beads, joint, thinShare, warm, meltFitted, situation.bias(null).dial);
     if (!holes) return null;
     const amps = within(pass.rod.current_A, DIAL_ERROR[machine?.value.dial ?? 'none']);
     const body = under('A', amps, holes, {

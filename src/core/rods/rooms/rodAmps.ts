@@ -24,7 +24,7 @@ export const rodAmps: Assessor = {
   short: 'rod amps',
   stop: 'rod',
   bears: 'hand',
-  assess(situation: Reads<'rod' | 'window' | 'current_A' | 'machine'>) {
+  assess(situation: Reads<'rod' | 'window' | 'current_A' | 'machine' | 'bias'>) {
     const { rod, window, current_A, machine } = situation;
     const amps = dialledAmps(situation);
     if (!rod || !amps || !current_A) return null;
@@ -43,7 +43,7 @@ export const rodAmps: Assessor = {
         false,
       );
     }
-    const bias = (machine?.value.bias_pct ?? 100) / 100;
+    const { share: bias, by, trials } = situation.bias(rod.value.tin);
     const body = inside(
       'A',
       amps,
@@ -63,7 +63,7 @@ export const rodAmps: Assessor = {
             ? []
             : [
                 {
-                  words: `On this machine ${Math.round(100 * bias)} % of that runs right, as you found on scrap.`,
+                  words: `On this machine ${Math.round(100 * bias)} % of that runs right, as ${by === 'you' ? 'you found' : trials === 1 ? 'a bead showed' : `${trials} beads showed`} on scrap.`,
                   source: CHOSEN,
                 },
               ]),

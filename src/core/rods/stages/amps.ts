@@ -5,6 +5,7 @@ import { fusionFloor_A } from '../../heat/fusion';
 import { jointTraits } from '../../data/joints';
 import { rodClass } from '../../data/rods';
 import { OPEN_ROOT } from '../../data/fusion';
+import { NOT_TRIED } from '../../bench/stage';
 import { planBeads } from '../beads';
 import { isThat, type RodChoice } from '../choose';
 import type { Choice } from '../../judge/choice';
@@ -24,13 +25,14 @@ declare module '../../judge/situation' {
 
 /** What amps are proposed from. */
 export type AmpsContext = Reads<
-  'job' | 'joint' | 'plate' | 'machine' | 'aim' | 'leanShare' | 'metalMelt' | 'length_mm'
+  'job' | 'joint' | 'plate' | 'bias' | 'aim' | 'leanShare' | 'metalMelt' | 'length_mm'
 >;
 
 /** Amps that a rod is begun with: from packet or table, by thickness, position and aim, and under what holes the thin side. */
 export function startAmps(rod: RodChoice, window: AmpWindow, context: AmpsContext): number {
-  const { job, joint, plate, machine, aim, leanShare, metalMelt, length_mm } = context;
+  const { job, joint, plate, bias, aim, leanShare, metalMelt, length_mm } = context;
   const { coating } = rodClass(rod.rodClass);
+  const { share, dial } = bias(rod.tin);
   const ask = (holes: number | null) =>
     proposeAmps({
       window,
@@ -44,7 +46,7 @@ export function startAmps(rod: RodChoice, window: AmpWindow, context: AmpsContex
       holesAt_A: holes,
       machineMin_A: plate?.min_A?.range.nominal ?? null,
       machineMax_A: plate?.max_A?.range.nominal ?? null,
-      bias: (machine?.value.bias_pct ?? 100) / 100,
+      bias: share,
     });
   const first = ask(null);
   if (joint.area_mm2 === null) return first;
@@ -57,20 +59,28 @@ export function startAmps(rod: RodChoice, window: AmpWindow, context: AmpsContex
     through: opens(joint),
     uneven,
   });
-  const holes = holesRange(beads, joint, leanShare, metalMelt.properties, metalMelt.fitted);
+  const holes = holesRange(beads, joint, leanShare, metalMelt.properties, metalMelt.fitted, dial);
   const safe = holes && holes.low < first ? ask(holes.low) : first;
   if (!uneven || joint.thick_mm === null || !metalMelt.fitted) return safe;
   // The thick side has to be fused, as long as that does not hole the thin one: halfway between, never nearer to the hole than is safe.
-  const floor = fusionFloor_A(
-    coating,
-    ROD_SIZES[rod.size].diameter_mm,
-    joint.thick_mm,
-    1 - leanShare,
-  ).nominal;
-  const most = Math.min(holes?.nominal ?? Infinity, window.high_A, plate?.max_A?.range.low ?? Infinity);
+  const floor =
+    dial * fusionFloor_A(coating, ROD_SIZES[rod.size].diameter_mm, joint.thick_mm, 1 - leanShare).nominal;
+  const most = Math.min(
+    holes?.nominal ?? Infinity,
+    share * window.high_A,
+    plate?.max_A?.range.low ?? Infinity,
+  );
   if (floor >= most) return safe;
   const between = Math.min((floor + most) / 2, HOLES_MARGIN * (holes?.low ?? Infinity));
   return Math.ceil(Math.max(safe, floor, between));
+}
+
+/** Amps that chart or packet say for the rod in hand, with nothing that was learned; null where no rod is told. */
+export function chartAmps(context: AmpsContext & Reads<'rod' | 'window'>): number | null {
+  const { rod, window, job, joint, plate, aim, leanShare, metalMelt, length_mm } = context;
+  if (!rod || !window) return null;
+  const bias = () => NOT_TRIED;
+  return startAmps(rod.value, window, { job, joint, plate, bias, aim, leanShare, metalMelt, length_mm });
 }
 
 /** Amps that the app begins with; null where no rod is told. */
@@ -83,18 +93,20 @@ export function proposed_A(context: AmpsContext & Reads<'rod' | 'window' | 'pref
 }
 
 /** Amps: what the welder set, or what the app proposes. */
-export function current_A(reads: Reads<'job' | 'machine' | 'window' | 'proposed_A'>): Choice<number> | null {
+export function current_A(
+  reads: Reads<'job' | 'bias' | 'rod' | 'window' | 'proposed_A'>,
+): Choice<number> | null {
   const set_A = reads.job.rod.current_A;
   // No dial is read finer.
   if (set_A !== null) return { value: Math.round(10 * set_A) / 10, by: 'you', why: 'You set it.' };
-  const { machine, window, proposed_A: value } = reads;
+  const { bias, rod, window, proposed_A: value } = reads;
   if (value === null || window === null) return null;
   const from = window.by === 'packet' ? 'the packet' : 'the table';
-  const bias = machine?.value.bias_pct ?? null;
+  const { words } = bias(rod?.value.tin ?? null);
   return {
     value,
     by: 'app',
-    why: `From ${from}, for the thickness and position${bias === null ? '' : `, times the ${bias} % this machine runs right at`}. Try it on scrap.`,
+    why: `From ${from}, for the thickness and position${words === '' ? '' : `, ${words}`}. Try it on scrap.`,
   };
 }
 

@@ -21,13 +21,17 @@ declare module '../../judge/situation' {
 /** Doubt of the fit on metals it was not made on: other conductivities. */
 const OTHER_METAL_DOUBT = 0.3;
 
-/** Amps at which the first pass holes the thin side; null while something is missing. */
+/**
+ * Amps at which the first pass holes the thin side; null while something is missing.
+ * @param dial what the dial stands at over what the arc gets: the answer is in the dial's own amps
+ */
 export function holesRange(
   beads: BeadPlan | null,
   { thin_mm, backing }: Pick<JointGeometry, 'thin_mm' | 'backing'>,
   share: number,
   melt: MeltProperties,
   fitted: boolean,
+  dial = 1,
 ): Range | null {
   const pass = stickPass(beads);
   if (!pass || thin_mm === null) return null;
@@ -45,9 +49,9 @@ export function holesRange(
   const doubt = fitted ? 0 : OTHER_METAL_DOUBT;
   const held = backing === null ? exactly(1) : BACKED[backing].holes;
   return {
-    low: range.low * held.low * (1 - doubt),
-    nominal: range.nominal * held.nominal,
-    high: range.high * held.high * (1 + doubt),
+    low: dial * range.low * held.low * (1 - doubt),
+    nominal: dial * range.nominal * held.nominal,
+    high: dial * range.high * held.high * (1 + doubt),
   };
 }
 
@@ -58,5 +62,6 @@ export const holesAt_A = ({
   thinShare,
   melt,
   meltFitted,
-}: Reads<'beads' | 'joint' | 'thinShare' | 'melt' | 'meltFitted'>): Range | null =>
-  holesRange(beads, joint, thinShare, melt, meltFitted);
+  bias,
+}: Reads<'beads' | 'joint' | 'thinShare' | 'melt' | 'meltFitted' | 'bias'>): Range | null =>
+  holesRange(beads, joint, thinShare, melt, meltFitted, bias(null).dial);

@@ -1,0 +1,4 @@
+export * from './learn';
+export * from './next';
+export * from './words';
+export { biasOf, countedTrials, lessonsOf, type Bias } from './stage';
