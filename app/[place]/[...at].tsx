@@ -18,6 +18,7 @@ import { isFamily, isPlace, isTest } from '@/features/metal/places';
 import { TestPage } from '@/features/metal/TestPage';
 import { MixPage } from '@/features/mix/MixPage';
 import { OrderStop } from '@/features/order/OrderStop';
+import { MeasurePage } from '@/features/measure/MeasurePage';
 import { NoArcPage } from '@/features/power/NoArcPage';
 import { PowerStop } from '@/features/power/PowerStop';
 import { ProcedurePage } from '@/features/procedure/ProcedurePage';
@@ -57,7 +58,7 @@ const PAGES: Record<(typeof STOPS)[number]['id'], ComponentType<{ open: OpenJob 
 const SETTING_STOPS: readonly string[] = ['rod', 'heat', 'order'];
 
 /** Asides that tell no setting, or see to it themselves. */
-const ALWAYS: readonly string[] = ['history', 'say', 'quick'];
+const ALWAYS: readonly string[] = ['history', 'say', 'quick', 'measure'];
 
 /** Pages of a job that are no stop on the way. */
 const ASIDES: Readonly<Record<string, ComponentType<{ open: OpenJob }>>> = {
@@ -75,6 +76,7 @@ const ASIDES: Readonly<Record<string, ComponentType<{ open: OpenJob }>>> = {
   quick: QuickPage,
   checks: ChecksPage,
   report: ReportPage,
+  measure: MeasurePage,
 };
 
 /**

@@ -86,11 +86,12 @@ export function saveEverything(): void {
   saveFile(`elbow-room ${today()}.json`, 'application/json', writeArchive(jobs, kit));
 }
 
-/** Everything and the nameplate pictures, as a zip. */
+/** Everything and its pictures, as a zip. */
 export async function saveEverythingZipped(): Promise<void> {
   const { jobs, kit } = everything();
   const photos: { id: string; picture: Blob }[] = [];
-  for (const id of new Set(kit.machines.flatMap((machine) => machine.photos))) {
+  const measured = jobs.flatMap((job) => Object.values(job.measured).map(({ photo }) => photo));
+  for (const id of new Set([...kit.machines.flatMap((machine) => machine.photos), ...measured])) {
     const picture = await readPhoto(id);
     if (picture) photos.push({ id, picture });
   }

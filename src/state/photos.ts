@@ -89,6 +89,16 @@ export async function readPhoto(id: string): Promise<Blob | null> {
   return found instanceof Blob ? found : null;
 }
 
+/** How large a kept picture is, px; null where it is not on this device. */
+export async function photoSize(id: string): Promise<{ width_px: number; height_px: number } | null> {
+  const blob = await readPhoto(id);
+  if (!blob) return null;
+  const bitmap = await createImageBitmap(blob);
+  const size = { width_px: bitmap.width, height_px: bitmap.height };
+  bitmap.close();
+  return size;
+}
+
 async function scaled(picture: Blob): Promise<Blob> {
   const bitmap = await createImageBitmap(picture);
   const share = Math.min(1, LONGEST_px / Math.max(bitmap.width, bitmap.height));

@@ -40,6 +40,8 @@ export const openBeads = (id: string) => router.push(inJob(id, 'beads'));
 export const openRuns = (id: string) => router.push(inJob(id, 'runs'));
 /** Opens the plate as it heats, seen from above. */
 export const openField = (id: string) => router.push(inJob(id, 'heat-field'));
+/** Opens the pictures that lengths are measured on. */
+export const openMeasure = (id: string) => router.push(inJob(id, 'measure'));
 /** Opens what rod and sides come to, on the diagrams. */
 export const openMix = (id: string) => router.push(inJob(id, 'mix'));
 /** Opens how else it could be done, how sure it is and what is worth finding out. */

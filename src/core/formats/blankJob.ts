@@ -151,6 +151,7 @@ export function blankJob(id: string, createdAt: string): Job {
     },
     repair: BLANK_REPAIR,
     checks: {},
+    measured: {},
     run: { events: {} },
     metal: {
       sideA: side,

@@ -144,6 +144,7 @@ export const NUMBER_FIELDS = {
   'bottle.pressure_bar': field('Gauge reads', PRESSURE, 0, 350, 150),
   'bottle.left_kg': field('CO2 left, by weighing', STOCK_MASS, 0, 60, 6),
   'tungsten.count': field('Tungstens left', COUNT, 0, 500, 5),
+  'measured.known_mm': field('How far apart they are', SIZE, 1, 5000, 100),
   'trial.set_A': field('Dial', CURRENT, 5, 600, 90),
   'trial.chart_A': field('Chart', CURRENT, 5, 600, 90),
   'trial.read_A': field('Ammeter', CURRENT, 5, 600, 90),

@@ -20,6 +20,7 @@ import { JOINTS } from '../data/joints';
 import { ACCESS, AIMS, DUTIES, idsOf, MOVES, PLACES, POSITIONS, SKILLS, SURFACES } from '../data/words';
 import { EvidenceById } from './evidence';
 import { LONGEST } from './limits';
+import { Measured } from './measured';
 import { idText, optionalNumber, typedTexts } from './parts';
 import { Run } from './run';
 
@@ -123,6 +124,8 @@ export const Job = z.object({
   }),
   /** Checks of the finished weld, by their id: what they showed. */
   checks: z.record(z.string().max(40), CheckResult),
+  /** What was measured on pictures, by id. */
+  measured: z.record(idText, Measured),
   metal: z.object({
     sideA: Side,
     sideB: Side,

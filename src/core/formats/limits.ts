@@ -24,6 +24,9 @@ export const MOST_ITEMS = {
   trials: 500,
 } as const;
 
+/** Most points of a line that is measured on a picture, and most that is measured in a job. */
+export const MOST_MARKS = 30;
+export const MOST_MEASURED = 40;
 /** Most that is written down of one tin. */
 export const MOST_TIN_EVENTS = 100;
 /** Most pictures, rated points and columns of one plate. */

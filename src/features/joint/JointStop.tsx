@@ -12,7 +12,9 @@ import { readPath } from '@core/formats/edits';
 import { trimmed, inWords, midSentence } from '@core/units/format';
 import type { OpenJob } from '@/state/useJob';
 import { useWorth } from '@/state/useWorth';
+import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
+import { openMeasure } from '@/ui/goTo';
 import { optionsOf } from '@/ui/options';
 import { Fold } from '@/ui/Fold';
 import { isNear } from '@/ui/near';
@@ -158,6 +160,7 @@ export function JointStop({ open }: { open: OpenJob }) {
           )}
         </Fold>
       )}
+      <Act title="Measure on a photo" testID="measure" onPress={() => openMeasure(job.id)} />
     </>
   );
 }

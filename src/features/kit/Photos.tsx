@@ -1,9 +1,9 @@
-import { useEffect, useState } from 'react';
 import { Image, View } from 'react-native';
 import type { Machine } from '@core/formats/kit';
 import { MOST_PHOTOS } from '@core/formats/limits';
-import { choosePhoto, keepPhoto, readPhoto } from '@/state/photos';
+import { choosePhoto, keepPhoto } from '@/state/photos';
 import { editKitWithUndo, makeRoom, notify } from '@/state/store';
+import { usePhoto } from '@/state/usePhoto';
 import { Act } from '@/ui/Act';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
@@ -48,24 +48,11 @@ export function Photos({ machine, change }: { machine: Machine; change: Change }
 }
 
 function Photo({ id, onDrop }: { id: string; onDrop: () => void }) {
-  const [url, setUrl] = useState<string | null>(null);
-  useEffect(() => {
-    let made: string | null = null;
-    let gone = false;
-    void readPhoto(id).then((blob) => {
-      if (blob === null || gone) return;
-      made = URL.createObjectURL(blob);
-      setUrl(made);
-    });
-    return () => {
-      gone = true;
-      if (made !== null) URL.revokeObjectURL(made);
-    };
-  }, [id]);
+  const url = usePhoto(id);
   return (
     <View style={{ flexDirection: 'row', gap: SPACE.m, alignItems: 'center' }} testID={`photo-${id}`}>
-      {url === null ? (
-        <Words tone="quiet">Picture not on this device</Words>
+      {typeof url !== 'string' ? (
+        <Words tone="quiet">{url === null ? 'Picture not on this device' : ''}</Words>
       ) : (
         <Image
           source={{ uri: url }}

@@ -33,8 +33,8 @@ export async function takeOutOfBin(ids: readonly string[]): Promise<number> {
   return gone;
 }
 
-/** Pictures that the kit, or what was done to it, still names. */
-const namedPhotos = (): string => JSON.stringify(get().kit);
+/** Pictures that the kit, a job, or what was done to one still names. */
+const namedPhotos = (): string => JSON.stringify([get().kit, get().jobs]);
 
 /** Empties the bin and sweeps away pictures that nothing names; what was deleted makes room at once. */
 export async function emptyBin(): Promise<number> {

@@ -27,7 +27,7 @@ interface Props {
 }
 
 /** What is taken hold of comes with its gestures, when the picture is first asked for. */
-const Handles = lazy(async () => ({ default: (await import('./Handles')).Handles }));
+const Handles = lazy(async () => ({ default: (await import('@/ui/Handles')).Handles }));
 
 /** Places that are reckoned again while something is dragged. */
 const PLACES_DRAGGED = 16;

@@ -1,5 +1,5 @@
 import type { BlowPiece, BlowPlan } from '@core/field';
-import type { Held } from './Handles';
+import type { Held } from '@/ui/Handles';
 import { Grip, Mark, nameOfClamp } from './Marks';
 import { fieldInWords, gripsOf, oppositeClamp, type Moved } from './moves';
 import { fieldAt, fieldX, type Tray } from './tray';
