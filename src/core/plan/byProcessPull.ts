@@ -1,6 +1,6 @@
 import { arcEfficiency } from '../heat/arcEnergy';
 import type { Reads } from '../judge/situation';
-import { angular, buckle, square, transverse } from '../order/rooms/pull';
+import { angular, buckle, square, transverse } from '../order/pullLimits';
 import { resolvePull } from '../order/pullPlan';
 import { PRACTICE } from '../units/sources';
 import type { ArcBy, LimitBy } from '../process/settings/arcBy';

@@ -9,14 +9,14 @@ import {
   TENDON,
   TRANSVERSE,
   USUAL_MOVE,
-} from '../../data/pull';
-import { CHOSEN, PRACTICE } from '../../units/sources';
-import { inWords, trimmed } from '../../units/format';
-import { exactly, type Range } from '../../units/range';
-import { ofThumb, takenSo, SNUG_BELOW, TIGHT_BELOW, under, yesNo, type RoomBody } from '../../judge/room';
-import { usualMove_mm } from '../pullPlan';
-import type { Reads } from '../../judge/situation';
-import type { Assessor } from '../../judge/assessor';
+} from '../data/pull';
+import { CHOSEN, PRACTICE } from '../units/sources';
+import { inWords, trimmed } from '../units/format';
+import { exactly, type Range } from '../units/range';
+import { ofThumb, takenSo, SNUG_BELOW, TIGHT_BELOW, under, yesNo, type RoomBody } from '../judge/room';
+import { usualMove_mm } from './pullPlan';
+import type { Reads } from '../judge/situation';
+import type { Assessor } from '../judge/assessor';
 
 /** A pull against what the welder said it may move, or against what work is mostly held to: that only warns. */
 function against(
