@@ -38,6 +38,7 @@ import { NotesPage } from '@/features/notes/NotesPage';
 import { RodWordPage } from '@/features/notes/RodWordPage';
 import { SchoolsPage } from '@/features/notes/SchoolsPage';
 import { TruckPage } from '@/features/truck/TruckPage';
+import { ComparePage } from '@/features/ways/ComparePage';
 import { WaysPage } from '@/features/ways/WaysPage';
 import type { OpenJob } from '@/state/useJob';
 import { inJob } from '@/ui/goTo';
@@ -77,6 +78,7 @@ const ASIDES: Readonly<Record<string, ComponentType<{ open: OpenJob }>>> = {
   checks: ChecksPage,
   report: ReportPage,
   measure: MeasurePage,
+  beside: ComparePage,
 };
 
 /**

@@ -44,6 +44,15 @@ export const Settings = z.object({
   calls: z
     .object({ buzz: z.boolean(), tone: z.boolean(), colour: z.boolean(), pace: z.boolean() })
     .default(DEFAULT_SETTINGS.calls),
+  /** A day of several jobs, word for word: when it begins, when it gets dark, the way between two, and who stays at home. */
+  day: z
+    .object({
+      begins: z.string().max(20),
+      dark: z.string().max(20),
+      walk: z.string().max(20),
+      left: z.array(z.string().max(120)).max(1000),
+    })
+    .default({ ...DEFAULT_SETTINGS.day, left: [] }),
 });
 export type Settings = z.infer<typeof Settings>;
 

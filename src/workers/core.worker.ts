@@ -12,7 +12,7 @@ import {
 } from '@core/order';
 import { methodRows } from '@core/preheat';
 import { cloudOf } from '@core/mix';
-import { planAll, whyNotOn, worthOn, type Ground, type Planned } from '@core/planner';
+import { planAll, surenessOn, waysOutOn, whyNotOn, worthOn, type Ground, type Planned } from '@core/planner';
 
 /** Runs that were called off before they came to their end. */
 const cancelled = new Set<string>();
@@ -120,6 +120,8 @@ const api = {
   gridSweep,
   planRun,
   worthOn,
+  surenessOn,
+  waysOutOn,
   whyNotOn,
   bestClamps,
   cancel,

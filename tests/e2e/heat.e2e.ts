@@ -66,7 +66,7 @@ describe('thick plate outdoors in wind', () => {
     await b.says('torch-says', /comes to about \d+ °C and no further/);
     await b.says('without-more-flame', /Even two|Two of/);
     await b.driver.get(`${app.url}/job/cradle-arm/room/preheat`);
-    await b.saysMain(/is all the torch gives[\s\S]*Past by something/);
+    await b.saysMain(/is all the torch gives[\s\S]*Over the limit by/);
   });
 
   test('a preheat that cannot be is refused in words and kept as typed', async () => {

@@ -68,6 +68,17 @@ describe('the truck', () => {
     ])
       await b.tap(`trip-${id}`);
     await b.says('truck-says', /^4 jobs/);
+    await b.says('day-says', /^Done at \d+:\d\d\./);
+    await b.says('day-ramp-guard', /^\d+:\d\d to \d+:\d\d\s+Ramp hinge guard/);
+    await b.type('day-dark', '7:05');
+    await b.says('clash', /stands outside and is done at .*, after dark/);
+    await b.type('day-dark', '25:00');
+    await b.says('day', /Type an hour such as 7:00 or 17:30/);
+    await b.type('day-dark', '');
+    await b.says('truck-rods', /Take \d+ along: what is planned holds in \d+ of 100/);
+    // Who stays at home is remembered.
+    await b.driver.get(`${app.url}/truck/list`);
+    await b.says('truck-says', /^4 jobs/);
     await b.says('truck-rods', /E6013 5\/64[\s\S]*Vent cowl/);
     await b.says('truck-things', /Small DC inverter[\s\S]*Ramp hinge guard/);
     await b.tap('truck-save');

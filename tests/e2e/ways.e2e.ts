@@ -94,6 +94,30 @@ describe('a job that is open', () => {
   });
 });
 
+test('what opens a limit and is not on the truck is told on its page, and taken at a press', async () => {
+  await b.driver.get(`${app.url}/job/bollard-cap/room/rods`);
+  // An empty tin: what opens it is not on the truck.
+  await b.says('together-1', /sealed tin of[\s\S]*not on the truck/);
+  await b.tap('make-1');
+  await b.says('notice', /sealed tin/);
+  // What was bought is on the truck, and the limit has room.
+  await b.driver.get(`${app.url}/job/bollard-cap/rods`);
+  await b.says('fit-ENiFe-CI-1_8', /Taken/);
+});
+
+test('two jobs side by side: what differs, line by line', async () => {
+  await openDemo(b, app.url, 'pier-ladder', 'sheet');
+  await b.tap('to-ways');
+  await b.tap('to-beside');
+  await b.tap('beside-hatch-frame');
+  await b.says(
+    'beside',
+    /Ladder stringer[\s\S]*Hatch frame[\s\S]*Verdict[\s\S]*Amps[\s\S]*\d+ A[\s\S]*\d+ A/,
+  );
+  await b.tap('beside-other');
+  await b.find('beside-ramp-guard');
+});
+
 test('under a stop there is no other way to weld it', async () => {
   await openDemo(b, app.url, 'bilge-drum', 'sheet');
   assert.equal(await b.has('to-ways'), false);

@@ -13,6 +13,7 @@ export const FUSS_min: readonly (readonly [begins: string, minutes: number])[] =
   ['stringer', 0.2],
   ['wait', 1],
   ['rod', 1],
+  ['root', 10],
   ['runs', 1],
   ['rest', 2],
   ['off-the-drum', 2],

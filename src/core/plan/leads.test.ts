@@ -79,7 +79,7 @@ function leadingRooms(row: Leading): string[] {
   const usual = {
     'look.place': 'indoors',
     'look.surface': 'bright',
-    'look.access': 'both-sides',
+    'look.access': 'both',
     'look.air_C': 18,
     'look.position': 'flat',
     'look.startAt': NOON,
@@ -95,7 +95,7 @@ function leadingRooms(row: Leading): string[] {
     'rod.rodClass': row.rod[0],
     'rod.size': row.rod[1],
     'rod.skill': 'steady',
-    'rod.duty': 'strength',
+    'rod.duty': 'carries',
     ...row.job,
   };
   const edits = Object.entries(usual).map(([path, value]) => ({ path, value }) as JobEdit);

@@ -13,10 +13,11 @@ import type { Room, RoomId } from './rooms';
 
 /** Rods that are tried, best first: past these nobody would look. */
 const MOST_RODS = 8;
-/** Places in a rod's range that are tried: the usual amps and the middle of every rod first, the ends of the ranges last. */
+/** Places in a rod's range that are tried: the usual amps and the middle of every rod first, then the ends of the ranges, then what lies between. */
 const AMPS_AT: readonly (readonly (number | null)[])[] = [
   [null, 0.3, 0.7],
   [0.1, 0.9],
+  [0.2, 0.45],
 ];
 
 /** One object for the same find, so that nothing is worked out again for it. */

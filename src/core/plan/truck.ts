@@ -20,8 +20,9 @@ export interface RodLoad {
   onHand: number | null;
   /** To buy; 0 where there are enough, or nobody knows. */
   short: number;
-  /** Titles of the jobs that want them. */
+  /** Titles and ids of the jobs that want them. */
   jobs: readonly string[];
+  jobIds: readonly string[];
 }
 
 /** What to put on the truck for several jobs. */
@@ -60,7 +61,7 @@ export function truckList(
     return { job, assessment, verdict: makePlan(assessment).verdict };
   });
   const wanted = new Map<string, Set<string>>();
-  const rods = new Map<string, { needed: number; jobs: string[] }>();
+  const rods = new Map<string, { needed: number; jobs: string[]; jobIds: string[] }>();
   let elapsed_s = 0;
   for (const { job, assessment, verdict } of judged) {
     // Nothing is loaded for what must not be welded.
@@ -71,9 +72,10 @@ export function truckList(
     if (!situation.rod || !situation.beads) continue;
     for (const kind of rodsByKind(situation.beads)) {
       const key = `${kind.rodClass} ${kind.size}`;
-      const load = rods.get(key) ?? { needed: 0, jobs: [] };
+      const load = rods.get(key) ?? { needed: 0, jobs: [], jobIds: [] };
       load.needed += wholeRods(kind.rods).nominal;
       load.jobs.push(job.title);
+      load.jobIds.push(job.id);
       rods.set(key, load);
     }
   }
@@ -95,11 +97,19 @@ export function truckList(
 function rodLoad(
   rodClass: RodClassId,
   size: RodSizeId,
-  { needed, jobs }: { needed: number; jobs: string[] },
+  { needed, jobs, jobIds }: { needed: number; jobs: string[]; jobIds: string[] },
   kit: Kit,
 ): RodLoad {
   const onHand = rodsOnHand(kit.tins, rodClass, size);
-  return { rodClass, size, needed, onHand, short: onHand === null ? 0 : Math.max(0, needed - onHand), jobs };
+  return {
+    rodClass,
+    size,
+    needed,
+    onHand,
+    short: onHand === null ? 0 : Math.max(0, needed - onHand),
+    jobs,
+    jobIds,
+  };
 }
 
 /** Machine, cord, leads, and what the metal asks to be brought. */

@@ -13,9 +13,10 @@ import { collide, fuss_min, groundOf, judgeGround, withOptions, type Option } fr
 import { optionsAway, optionsHere } from './options';
 import { findWaysOut, setsOf, waysOut } from './wayOut';
 import { waysOf } from './ways';
+import { besideEachOther } from './compare';
+import { sureInWords, surenessOf } from './sure';
 import { whyNot } from './whyNot';
 import { worthKnowing } from './worth';
-import { surenessOf } from './sure';
 
 type Edits = Readonly<Record<string, unknown>>;
 const NOW = Date.parse('2026-03-02T08:00:00Z');
@@ -229,7 +230,64 @@ describe('worth knowing', () => {
   });
 });
 
+describe('two plans side by side', () => {
+  test('say the same where nothing differs, and what a change does where it does', () => {
+    const from = judged('hatch-frame');
+    expect(besideEachOther(from, from, 'metric').filter(({ differs }) => differs)).toEqual([]);
+    const hotter = judged('hatch-frame', { 'rod.current_A': 95 });
+    const amps = besideEachOther(from, hotter, 'metric').find(({ name }) => name === 'Amps');
+    expect(amps).toMatchObject({ values: [`${from.situation.current_A?.value} A`, '95 A'], differs: true });
+  });
+
+  test('what neither has is left out, and one that has none says so', () => {
+    const [drum, ramp] = [judged('bilge-drum'), judged('ramp-guard')];
+    expect(besideEachOther(drum, drum, 'metric').map(({ name }) => name)).not.toContain('Amps');
+    expect(besideEachOther(drum, ramp, 'metric').find(({ name }) => name === 'Time')?.values[0]).toBe('-');
+    expect(
+      besideEachOther(ramp, drum, 'inch')
+        .map(({ values }) => values.join(' '))
+        .join(' '),
+    ).not.toMatch(/\d mm/);
+  });
+});
+
+describe('the root by another process', () => {
+  // Common practice: a root in a groove that is reached from one side is laid by TIG where torch and machine are there.
+  test('is a change that can be made where torch and machine are on the truck, and nowhere else', () => {
+    const groove: Edits = {
+      'joint.kind': 'v-butt',
+      'joint.gap_mm': 2.5,
+      'joint.thicknessA_mm': 8,
+      'joint.sameThickness': true,
+    };
+    const ids = (edits: Edits, kit: Kit = DEMO_KIT) =>
+      optionsHere(judged('ramp-guard', { 'power.machineId': 'inverter-160', ...edits }, kit).situation).map(
+        ({ id }) => id,
+      );
+    expect(ids(groove)).toContain('root-by-tig');
+    expect(ids({})).not.toContain('root-by-tig');
+    expect(ids(groove, { ...DEMO_KIT, tools: [] })).not.toContain('root-by-tig');
+    expect(ids({ ...groove, 'rod.root': { rodClass: null, size: null, process: 'tig' } })).toContain(
+      'root-by-rod',
+    );
+  });
+});
+
 describe('how sure', () => {
+  test('is said in a sentence', () => {
+    const sure = {
+      holds: 55,
+      of: 60,
+      fails: [{ limit: 'Cord drop', times: 5 }],
+      mostly: 'the line: 0.8 ohm',
+      over: ['the line'],
+    };
+    expect(sureInWords(sure)).toBe(
+      'Holds in 55 of 60 cases drawn over all that is not known. Where it fails it is mostly cord drop, with the line: 0.8 ohm.',
+    );
+    expect(sureInWords({ ...sure, over: [] })).toMatch(/left open to doubt/);
+  });
+
   test('a job with room holds in more draws than one at its limit, and the same is drawn again', () => {
     const calm = surenessOf(judged('gangway-trolley'));
     expect(calm.holds / calm.of).toBeGreaterThan(0.9);

@@ -1,9 +1,10 @@
 import { fixedChance } from '../units/chance';
+import { midSentence } from '../units/format';
 import type { Assessment } from '../plan/assess';
 import { toldThroughout } from '../units/inUnitsOf';
 import { likely, type Doubt } from './doubts/doubt';
 import { doubtsOf } from './doubts/doubts';
-import { groundOf, judgeGround } from './option';
+import { groundOf, judgeGround, type Ground } from './option';
 
 /** How sure a plan is over all that may plausibly be. */
 export interface Sureness {
@@ -66,6 +67,16 @@ export function* findSureness(assessment: Assessment, draws = DRAWS): Generator<
   }
 }
 
+/** "Holds in 57 of 60 plausible cases; fails mostly by burn-through, with thickness: 2 mm." */
+export function sureInWords({ holds, of, fails, mostly, over }: Sureness): string {
+  if (over.length === 0) return 'Nothing of it is left open to doubt.';
+  const [worst] = fails;
+  const rest = worst
+    ? ` Where it fails it is mostly ${midSentence(worst.limit)}${mostly === '' ? '' : `, with ${midSentence(mostly)}`}.`
+    : '';
+  return `Holds in ${holds} of ${of} cases drawn over all that is not known.${rest}`;
+}
+
 /** What is chosen rather than found out has no chance about it. */
 const OF_THE_MIND: readonly string[] = ['tolerance'];
 
@@ -101,6 +112,9 @@ function summary(
     over: doubts.map(({ name }) => name),
   };
 }
+
+/** The same of a job with its kit, judged afresh. */
+export const surenessOn = (ground: Ground): Sureness => surenessOf(judgeGround(ground));
 
 /** All draws at once. */
 export function surenessOf(assessment: Assessment, draws = DRAWS): Sureness {

@@ -127,6 +127,9 @@ export function waysOut(assessment: Assessment, fixed: readonly string[] = []): 
   return last;
 }
 
+/** The same on a job that is not judged yet. */
+export const waysOutOn = (ground: Ground): WaysOut => waysOut(judgeGround(ground));
+
 /** What a set of options makes of a job. */
 export const taken = (assessment: Assessment, options: readonly Option[]): Ground =>
   withOptions(groundOf(assessment), options);

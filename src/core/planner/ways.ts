@@ -98,8 +98,9 @@ export function* findWays(assessment: Assessment): Generator<Ways> {
     let beam = starts.map((options) => ({ options, worth: options.length === 0 ? Infinity : 0 }));
     for (let depth = 0; depth < DEPTH; depth++) {
       const next: typeof beam = [];
-      for (const { options } of beam)
-        for (const { option } of helpers) {
+      for (const [place, { options }] of beam.entries())
+        // What does nothing by itself may do much beside another: the best one is put together with all of them.
+        for (const { option } of depth === 1 && place === 0 ? alone : helpers) {
           if (options.some((other) => other.id === option.id || collide(other, option))) continue;
           const longer = [...options, option];
           const one = look(longer);

@@ -146,6 +146,14 @@ describe('what it wants, and what stops it', () => {
     expect(levers.map(({ id }) => id)).toContain('root-by-rod');
   });
 
+  test('where it is all of the weld no covered rod is wanted, and it is no lever', () => {
+    const thin = { 'joint.thicknessA_mm': 2, 'joint.gap_mm': 1, 'joint.length_mm': 100 };
+    const found = judged(thin);
+    expect(found.rooms.find(({ id }) => id === 'rods')).toBeUndefined();
+    const byRod = judged({ ...thin, 'rod.root': { rodClass: null, size: null } });
+    expect(findLevers(byRod.situation.entered, KIT, byRod).map(({ id }) => id)).not.toContain('root-by-tig');
+  });
+
   test('no other joint has one, and left out all is as it was', () => {
     expect(judged({ 'joint.kind': 't-fillet' }).situation.rootBy).toBeNull();
     expect(judged({ 'joint.back': 'gouged' }).situation.rootBy).toBeNull();

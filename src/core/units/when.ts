@@ -25,6 +25,18 @@ const UNITS_ms: Readonly<Record<string, number>> = Object.fromEntries([
 const FURTHEST_ms = 10 * 366 * DAY_ms;
 
 /**
+ * Reads an hour of the day: 7, 7:30, 7.30, 17h.
+ * @returns minutes after midnight, or what to type instead
+ */
+export function parseClock(typed: string): Result<number> {
+  const [, hour = '', minute = '0'] = /^(\d{1,2})(?:[:.h](\d{2})?)?$/.exec(typed.trim().toLowerCase()) ?? [];
+  const at = 60 * Number(hour) + Number(minute ?? 0);
+  return hour === '' || Number(hour) > 23 || Number(minute) > 59
+    ? refuse('Type an hour such as 7:00 or 17:30.')
+    : ok(at);
+}
+
+/**
  * Reads a moment: an hour of today, of yesterday or tomorrow, so long ago or from now, or a whole date.
  * @returns ms since 1970, or what to type instead
  */

@@ -1,9 +1,12 @@
-import { sentence } from '../../core/units/format';
+import { midSentence, sentence } from '@core/units/format';
 import { View } from 'react-native';
 import { sourceWords } from '@core/units/sources';
 import { leversFor, type Room } from '@core/plan';
 import { speakAmount, speakRoom, speakState } from '@core/judge';
+import type { Option } from '@core/planner';
+import { takeOptions } from '@/state/takeOptions';
 import { useLevers, type OpenJob } from '@/state/useJob';
+import { useWaysOut } from '@/state/useWaysOut';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
 import { openWays } from '@/ui/goTo';
@@ -18,8 +21,12 @@ export function RoomPage({ open, roomId }: { open: OpenJob; roomId: string }) {
   const palette = usePalette();
   const levers = useLevers(open);
   const room = open.assessment.rooms.find(({ id }) => id === roomId);
+  const isShut = room?.state === 'none' && open.assessment.withheld === null;
   if (!room) return <Words>This limit does not apply to the job as it stands now.</Words>;
   const helping = leversFor(room.id, levers);
+  const alone = helping.some(({ effects }) =>
+    effects.some(({ roomId: other, after }) => other === room.id && after !== 'none'),
+  );
   return (
     <>
       <View style={{ gap: SPACE.xs }}>
@@ -45,14 +52,7 @@ export function RoomPage({ open, roomId }: { open: OpenJob; roomId: string }) {
           ))}
         </View>
       )}
-      {room.state === 'none' && open.assessment.withheld === null && (
-        <View style={{ gap: SPACE.s }}>
-          {helping.every(({ effects }) =>
-            effects.every(({ roomId, after }) => roomId !== room.id || after === 'none'),
-          ) && <Words>No single change that is at hand opens it.</Words>}
-          <Act title="Look for a way through" testID="to-ways" onPress={() => openWays(open.job.id)} />
-        </View>
-      )}
+      {isShut && <Together open={open} alone={alone} />}
       <View style={{ gap: SPACE.s }}>
         <Words as="head">Why</Words>
         {room.reasons.map(({ words, source }) => (
@@ -68,6 +68,52 @@ export function RoomPage({ open, roomId }: { open: OpenJob; roomId: string }) {
   );
 }
 
+/** Where no single change opens it: the smallest sets that open all that is shut, each taken at a press. */
+function Together({ open, alone }: { open: OpenJob; alone: boolean }) {
+  const found = useWaysOut(open, !alone);
+  const ways = (found?.ways ?? []).filter(({ options }) => options.length > 1 || options.some(isAway));
+  return (
+    <View style={{ gap: SPACE.s }}>
+      {!alone && (
+        <Words testID="alone">
+          {found === null
+            ? 'No single change that is at hand opens it. Looking for two or three together …'
+            : ways.length > 0
+              ? 'No single change that is at hand opens it. These do:'
+              : 'No change at hand opens it, and no three of them together.'}
+        </Words>
+      )}
+      {ways.map(({ options, tightest }, n) => (
+        <Card key={options.map(({ id }) => id).join(' ')} testID={`together-${n + 1}`}>
+          {options.map((option) => (
+            <View key={option.id}>
+              <Words as="bold">{option.title}</Words>
+              <Words as="label" tone="quiet">
+                {isAway(option) ? `${option.cost}; not on the truck` : option.cost}
+              </Words>
+            </View>
+          ))}
+          {tightest && (
+            <Words as="small" tone="quiet">
+              {`Tightest then: ${midSentence(tightest.title)}, ${speakRoom(tightest, open.system)}.`}
+            </Words>
+          )}
+          {options.every(({ reach }) => reach !== 'wait') && (
+            <Act
+              title={options.some(isAway) ? 'I have it: change the plan' : 'Make these changes'}
+              testID={`make-${n + 1}`}
+              onPress={() => takeOptions(open, options)}
+            />
+          )}
+        </Card>
+      ))}
+      <Act title="Look for a way through" testID="to-ways" onPress={() => openWays(open.job.id)} />
+    </View>
+  );
+}
+
+const isAway = ({ reach, adds }: Option): boolean => reach !== 'here' || adds.length > 0;
+
 /** The range behind the number. */
 function Sureness({ room, open }: { room: Room; open: OpenJob }) {
   if (!room.left || room.left.high - room.left.low < 1e-9) return null;
@@ -75,7 +121,7 @@ function Sureness({ room, open }: { room: Room; open: OpenJob }) {
   const say = (amount: number) => speakAmount(Math.abs(amount), room.unit, open.system);
   const words =
     high <= 0
-      ? `Past by something between ${say(high)} and ${say(low)}.`
+      ? `Over the limit by ${say(high)} to ${say(low)}.`
       : low < 0
         ? `Anything from ${say(low)} past the limit to ${say(high)} of room; the state is read from the worse end.`
         : `Somewhere between ${say(low)} and ${say(high)}; the state is read from the worse end.`;

@@ -17,7 +17,9 @@ import { WITHHELD_WORDS } from '@core/repair';
 import { whyNoRun } from '@core/run';
 import type { Step } from '@core/judge';
 import { saveFile } from '@/state/files';
+import { sureInWords } from '@core/planner';
 import type { OpenJob } from '@/state/useJob';
+import { useSure } from '@/state/useSure';
 import { Act } from '@/ui/Act';
 import { OtherWays } from '@/ui/OtherWays';
 import { openBy, openChecks, openHistory, openRun, openWays } from '@/ui/goTo';
@@ -36,6 +38,7 @@ export function SheetStop({ open }: { open: OpenJob }) {
   const plan = useMemo(() => makePlan(assessment), [assessment]);
   const better = useMemo(() => betterBy(assessment), [assessment]);
   const { tightest } = plan;
+  const sure = useSure(open, plan.verdict === 'ready');
   return (
     <>
       <View style={{ gap: SPACE.xs }}>
@@ -111,6 +114,7 @@ export function SheetStop({ open }: { open: OpenJob }) {
           />
         </View>
       )}
+      {sure && <Words testID="sheet-sure">{sureInWords(sure)}</Words>}
       {plan.steps.map((step, index) => (
         <StepCard key={step.title} step={step} number={index + 1} />
       ))}

@@ -1,18 +1,21 @@
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import { View } from 'react-native';
 import { ROD_SIZES } from '@core/data/rodSizes';
 import { VERDICT_WORDS, truckList, type RodLoad, type TruckList } from '@core/plan';
+import { rodsToTake, type Sureness } from '@core/planner';
 import { buyingWeight_kg } from '@core/rods';
 import { counted, formatQuantity, trimmed } from '@core/units/format';
 import { DURATION } from '@core/units/kinds';
 import { saveFile } from '@/state/files';
-import { useApp } from '@/state/store';
+import { changeSettings, useApp } from '@/state/store';
+import { useSures } from '@/state/useSures';
 import { useClock } from '@/state/useClock';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
 import { openJob } from '@/ui/goTo';
 import { PageFrame } from '@/ui/PageFrame';
 import { SPACE } from '@/ui/theme/tokens';
+import { DayCard } from './DayCard';
 import { Words } from '@/ui/Words';
 
 /** What to load for several jobs at once. */
@@ -20,7 +23,8 @@ export function TruckPage() {
   const records = useApp((state) => state.jobs);
   const kit = useApp((state) => state.kit.kit);
   const { system } = useApp((state) => state.settings);
-  const [left, setLeft] = useState<readonly string[]>([]);
+  const day = useApp((state) => state.settings.day);
+  const { left } = day;
   const jobs = useMemo(
     () => Object.values(records).flatMap(({ job, deletedAt }) => (deletedAt === null ? [job] : [])),
     [records],
@@ -29,7 +33,20 @@ export function TruckPage() {
   const now_ms = useClock();
   const list = useMemo(() => truckList(taken, kit, system, now_ms), [taken, kit, system, now_ms]);
   const toggle = (id: string) =>
-    setLeft(left.includes(id) ? left.filter((other) => other !== id) : [...left, id]);
+    changeSettings({
+      day: { ...day, left: left.includes(id) ? left.filter((other) => other !== id) : [...left, id] },
+    });
+  const grounds = useMemo(
+    () =>
+      taken
+        .filter(
+          ({ id }) =>
+            list.rods.some(({ jobIds }) => jobIds.includes(id)) && !list.unready.some((one) => one.id === id),
+        )
+        .map((job) => ({ job, kit, system, now_ms: null })),
+    [taken, kit, system, list],
+  );
+  const sures = useSures(grounds);
   return (
     <PageFrame title="Truck" backID="truck-back" gap={SPACE.m}>
       <View style={{ gap: SPACE.xs }}>
@@ -53,6 +70,7 @@ export function TruckPage() {
           />
         ))}
       </Card>
+      <DayCard jobs={taken} kit={kit} now_ms={now_ms} />
       <Card testID="truck-rods">
         <Words as="head">Rods</Words>
         {list.rods.length === 0 && <Words tone="quiet">None worked out yet.</Words>}
@@ -66,6 +84,7 @@ export function TruckPage() {
                 {stockOf(load)}
               </Words>
             </View>
+            <Words testID={`take-${nameOf(load)}`}>{sparesOf(load, sures)}</Words>
             <Words as="label" tone="quiet">
               {load.jobs.join(' · ')}
             </Words>
@@ -111,6 +130,19 @@ export function TruckPage() {
 }
 
 const nameOf = ({ rodClass, size }: RodLoad): string => `${rodClass} ${ROD_SIZES[size].inches}`;
+
+/** How many to take along: the less sure the plans that want them are, the more over. */
+function sparesOf({ needed, jobIds }: RodLoad, sures: ReadonlyMap<string, Sureness>): string {
+  const known = jobIds.flatMap((id) => sures.get(id) ?? []);
+  const all = known.reduce((sum, { holds, of }) => ({ holds: sum.holds + holds, of: sum.of + of }), {
+    holds: 0,
+    of: 0,
+  });
+  const take = rodsToTake(needed, known.length > 0 ? all : null);
+  const sure =
+    known.length > 0 ? `: what is planned holds in ${Math.round((100 * all.holds) / all.of)} of 100` : '';
+  return `Take ${take} along${sure}.`;
+}
 
 const stockOf = ({ rodClass, size, needed, onHand, short }: RodLoad): string =>
   onHand === null

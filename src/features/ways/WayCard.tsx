@@ -1,10 +1,8 @@
 import { View } from 'react-native';
 import { speakRoom } from '@core/judge';
-import { WISHES, type Measures, type Option, type Way } from '@core/planner';
+import { WISHES, type Measures, type Way } from '@core/planner';
 import { inWords, midSentence, trimmed } from '@core/units/format';
-import type { JobEdit } from '@core/formats/paths';
-import { putOnTruck } from '@/state/shelf';
-import { editWithUndo } from '@/state/store';
+import { takeOptions } from '@/state/takeOptions';
 import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
@@ -50,37 +48,18 @@ export function WayCard({ open, way, now }: { open: OpenJob; way: Way; now: Meas
           kind="main"
           title={`It is on the truck: ${away.map(({ title }) => midSentence(title)).join(' and ')}`}
           testID={`take-way-${first}`}
-          onPress={() => take(open, options)}
+          onPress={() => takeOptions(open, options)}
         />
       ) : (
         <Act
           kind="main"
           title="Take this plan"
           testID={`take-way-${first}`}
-          onPress={() => take(open, options)}
+          onPress={() => takeOptions(open, options)}
         />
       )}
     </Card>
   );
-}
-
-/** Takes a plan over in one step that can be taken back; what it needs is put on the truck in a step of its own. */
-function take(open: OpenJob, options: readonly Option[]) {
-  const title = options.map((option) => option.title).join(', ');
-  const things = options.flatMap(({ adds }) => [...adds]);
-  const ids = things.length === 0 ? new Map<string, string>() : putOnTruck(things, `On the truck: ${title}`);
-  if (ids === null) return;
-  const edits = options.flatMap((option) =>
-    option.edits.map(
-      ({ path, value }) =>
-        ({ path, value: (typeof value === 'string' && ids.get(value)) || value }) as JobEdit,
-    ),
-  );
-  const typed = edits
-    .map(({ path }) => path)
-    .filter((path) => path in open.job.typed)
-    .map((path) => ({ path: `typed.${path}`, value: undefined }) as JobEdit);
-  editWithUndo(open.job.id, [...edits, ...typed], title, title);
 }
 
 interface Comparison {

@@ -3,6 +3,7 @@ import { speakRoom } from '@core/judge';
 import { midSentence } from '@core/units/format';
 import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';
+import { openBeside } from '@/ui/goTo';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
 import { SureCard } from './SureCard';
@@ -54,6 +55,7 @@ export function WaysPage({ open }: { open: OpenJob }) {
       {planned?.sure && !shut && <SureCard sure={planned.sure} />}
       {planned?.worth && <WorthCard worth={planned.worth} jobId={open.job.id} />}
       <WhyNotCard open={open} ground={ground} />
+      <Act title="Set it beside another job" testID="to-beside" onPress={() => openBeside(open.job.id)} />
     </View>
   );
 }

@@ -23,7 +23,7 @@ declare module '../../judge/situation' {
 const SECONDS = 60;
 
 /** Section of a TIG root bead, mm2: a keyhole closed over an open gap. Common practice: 8 to 14. */
-const ROOT_BEAD_mm2 = 11;
+export const ROOT_BEAD_mm2 = 11;
 
 /** The root by TIG: its own amps, pace and bead; what is laid on it is the rod's. */
 export function rootBy(

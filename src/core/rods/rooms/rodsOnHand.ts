@@ -46,6 +46,8 @@ export const rodsOnHand: Assessor = {
         },
       ],
     };
+    // All of it by another process: no covered rod is wanted.
+    if (kinds.length === 0) return null;
     const without = kinds.find(({ tins }) => tins.length === 0);
     if (without) return yesNo('closed', { ...spoken, gap: 'none in the kit', until: `no ${without.name}` });
     const uncounted = kinds.find(({ tins }) => tins.some(({ count }) => count === null));

@@ -1,0 +1,1 @@
+export { angular, bow, buckle, square, transverse } from '../pullLimits';
