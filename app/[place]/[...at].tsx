@@ -31,6 +31,7 @@ import { RodStop } from '@/features/rod/RodStop';
 import { RunsPage } from '@/features/rod/RunsPage';
 import { ReportPage } from '@/features/run/ReportPage';
 import { RunPage } from '@/features/run/RunPage';
+import { CodePage } from '@/features/sheet/CodePage';
 import { SheetStop } from '@/features/sheet/SheetStop';
 import { MetalNote } from '@/features/notes/MetalNote';
 import { PastPage } from '@/features/notes/PastPage';
@@ -59,7 +60,7 @@ const PAGES: Record<(typeof STOPS)[number]['id'], ComponentType<{ open: OpenJob 
 const SETTING_STOPS: readonly string[] = ['rod', 'heat', 'order'];
 
 /** Asides that tell no setting, or see to it themselves. */
-const ALWAYS: readonly string[] = ['history', 'say', 'quick', 'measure'];
+const ALWAYS: readonly string[] = ['history', 'say', 'quick', 'measure', 'code'];
 
 /** Pages of a job that are no stop on the way. */
 const ASIDES: Readonly<Record<string, ComponentType<{ open: OpenJob }>>> = {
@@ -79,6 +80,7 @@ const ASIDES: Readonly<Record<string, ComponentType<{ open: OpenJob }>>> = {
   report: ReportPage,
   measure: MeasurePage,
   beside: ComparePage,
+  code: CodePage,
 };
 
 /**

@@ -40,6 +40,8 @@ export const openBeads = (id: string) => router.push(inJob(id, 'beads'));
 export const openRuns = (id: string) => router.push(inJob(id, 'runs'));
 /** Opens the plate as it heats, seen from above. */
 export const openField = (id: string) => router.push(inJob(id, 'heat-field'));
+/** Opens the codes by which another phone has the job. */
+export const openCode = (id: string) => router.push(inJob(id, 'code'));
 /** Opens a job beside another. */
 export const openBeside = (id: string) => router.push(inJob(id, 'beside'));
 /** Opens the pictures that lengths are measured on. */

@@ -1,6 +1,7 @@
 import { counted } from '@core/units/format';
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
+import type { ReadCodes } from '@core/formats/jobCode';
 import { previewImport, type ImportPreview } from '@core/formats/merge';
 import {
   chooseFile,
@@ -12,6 +13,8 @@ import {
   storageUse,
   type Chosen,
 } from '@/state/files';
+import { choosePhoto } from '@/state/photos';
+import { readCode } from '@/state/readCode';
 import { makeRoom, takeInFile } from '@/state/store';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
@@ -30,10 +33,21 @@ export function FilesCard() {
   const [refused, setRefused] = useState<string | null>(null);
   const [waiting, setWaiting] = useState<{ chosen: Chosen; preview: ImportPreview } | null>(null);
   const [progress, setProgress] = useState<Progress | null>(null);
+  const [codes, setCodes] = useState<ReadCodes | null>(null);
   const telling = (words: string) => (done: number, of: number) => setProgress({ words, done, of });
 
-  const choose = async () => {
-    const file = await chooseFile();
+  const scan = async () => {
+    const picture = await choosePhoto();
+    if (!picture) return;
+    setRefused(null);
+    const found = await readCode(codes, picture);
+    if (!found.ok) return setRefused(found.message);
+    const { read, file } = found.value;
+    setCodes(file ? null : read);
+    if (file) await choose(file);
+  };
+  const choose = async (given: File | null = null) => {
+    const file = given ?? (await chooseFile());
     if (!file) return;
     setRefused(null);
     setWaiting(null);
@@ -93,6 +107,12 @@ export function FilesCard() {
         disabled={progress !== null}
         onPress={() => void choose()}
       />
+      <Act title="Read a code" testID="read-code" onPress={() => void scan()} />
+      {codes && (
+        <Words live testID="codes-read">
+          {`${codes.parts.size} of ${codes.of} read: ${missingIn(codes)}. Take the next picture.`}
+        </Words>
+      )}
       <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
         <Act grow title="Save everything" testID="save-all" onPress={saveEverything} />
         <Act
@@ -107,6 +127,12 @@ export function FilesCard() {
     </Card>
   );
 }
+
+/** Which codes of a job have not been read yet. */
+const missingIn = ({ of, parts }: ReadCodes): string => {
+  const missing = Array.from({ length: of }, (_, n) => n + 1).filter((n) => !parts.has(n));
+  return `${missing.length === 1 ? 'number' : 'numbers'} ${missing.join(', ')} to go`;
+};
 
 /** How much is stored in this browser, and how far that may grow. */
 function Room() {

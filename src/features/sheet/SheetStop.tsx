@@ -22,7 +22,7 @@ import type { OpenJob } from '@/state/useJob';
 import { useSure } from '@/state/useSure';
 import { Act } from '@/ui/Act';
 import { OtherWays } from '@/ui/OtherWays';
-import { openBy, openChecks, openHistory, openRun, openWays } from '@/ui/goTo';
+import { openBy, openChecks, openCode, openHistory, openRun, openWays } from '@/ui/goTo';
 import { Card } from '@/ui/Card';
 import { Fold } from '@/ui/Fold';
 import { HaltCard } from '@/ui/HaltCard';
@@ -30,6 +30,7 @@ import { StepParts } from '@/ui/StepParts';
 import { usePalette } from '@/ui/theme/theme';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
+import { Codes } from './Codes';
 
 /** Sheet: the plan to take to the work, or why there is none. */
 export function SheetStop({ open }: { open: OpenJob }) {
@@ -132,6 +133,10 @@ export function SheetStop({ open }: { open: OpenJob }) {
       <Words as="small" tone="quiet">
         {DEFERENCE}
       </Words>
+      <View dataSet={{ printonly: 'true' }}>
+        <Words as="small">The whole job, for a phone: “Read a code” at the list of jobs.</Words>
+        <Codes open={open} wide={230} />
+      </View>
       <View dataSet={{ noprint: 'true' }} style={{ gap: SPACE.s }}>
         <Act kind="main" title="Print the sheet" testID="print" onPress={() => window.print()} />
         <View style={{ flexDirection: 'row', gap: SPACE.s }}>
@@ -168,6 +173,7 @@ export function SheetStop({ open }: { open: OpenJob }) {
             )
           }
         />
+        <Act title="To another phone, by code" testID="to-code" onPress={() => openCode(job.id)} />
         <Act title="What was done to this job" testID="to-history" onPress={() => openHistory(job.id)} />
       </View>
     </>
