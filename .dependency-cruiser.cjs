@@ -74,7 +74,7 @@ module.exports = {
       to: {
         pathNot: [
           '^src/core',
-          '^node_modules/(zod|papaparse|@types/papaparse|leven|bessel|pure-rand|d3-contour|fft.js|ml-matrix|simple-statistics)/',
+          '^node_modules/(zod|papaparse|@types/papaparse|leven|bessel|pure-rand|d3-contour|fft.js|ml-matrix|simple-statistics|fflate)/',
         ],
       },
     },

@@ -1,9 +1,6 @@
 import { deflateSync, inflateSync, strFromU8, strToU8 } from 'fflate';
-import type { Situation } from '../judge/situation';
 import { ok, refuse, type Result } from '../units/result';
-import { EMPTY_KIT } from './blankKit';
 import { CODE_WORDS_1 } from './codeWords';
-import type { Kit } from './kit';
 
 /**
  * A job as codes that a camera reads: its file pressed together, written in the letters that such codes hold best (RFC 9285), and cut into parts that
@@ -99,22 +96,4 @@ export function fileOf({ sum, of, parts }: ReadCodes): Result<string> | null {
   } catch {
     return broken;
   }
-}
-
-/** Of a kit only what the plan of a job is made with: a code has no room for the truck. */
-export function kitOfPlan({
-  kit,
-  machine,
-  supply,
-  leads,
-  rod,
-}: Pick<Situation, 'kit' | 'machine' | 'supply' | 'leads' | 'rod'>): Kit {
-  const tin = rod?.value.tin;
-  return {
-    ...EMPTY_KIT,
-    machines: machine ? [{ ...machine.value, photos: [] }] : [],
-    supplies: supply ? [supply.value] : [],
-    leads: leads ? [leads.value] : [],
-    tins: tin ? kit.tins.filter(({ id }) => id === tin.id) : [],
-  };
 }

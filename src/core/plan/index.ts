@@ -17,3 +17,4 @@ export type { Room, RoomId } from './rooms';
 export { DEFERENCE, HALT_TITLES, SIGN_LINE, VERDICT_WORDS, sheetMarkdown } from './sheet';
 export { compareSizes, type SizeChoice } from './sizes';
 export { truckList, type RodLoad, type TruckList } from './truck';
+export { kitOfPlan } from './kitOfPlan';

@@ -1,7 +1,8 @@
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Path, Rect } from 'react-native-svg';
-import { codesOf, kitOfPlan } from '@core/formats/jobCode';
+import { codesOf } from '@core/formats/jobCode';
+import { kitOfPlan } from '@core/plan';
 import { writeJobFile } from '@core/formats/write';
 import type { OpenJob } from '@/state/useJob';
 import { SPACE } from '@/ui/theme/tokens';
