@@ -4,6 +4,7 @@
  * two, the bundler would put it into what every page loads first.
  */
 export { readChemistryCsv } from '@core/formats/chemistryCsv';
+export { writeCsv } from '@core/formats/csv';
 export { readTinsCsv, writeTinsCsv } from '@core/rods/word';
 export {
   readJobRecord,

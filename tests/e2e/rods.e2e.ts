@@ -84,6 +84,11 @@ describe('the truck', () => {
     await b.tap('truck-save');
     const text = readFileSync(await b.downloaded('truck.md'), 'utf8');
     assert.match(text, /- \[ \] Small DC inverter/);
+    await b.tap('truck-table');
+    assert.match(
+      readFileSync(await b.downloaded('truck.csv'), 'utf8'),
+      /^what,amount[\s\S]*Small DC inverter/,
+    );
     await b.tap('trip-bilge-drum');
     await b.tap('unready-bilge-drum');
     await b.find('tightest');

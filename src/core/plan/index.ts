@@ -18,3 +18,4 @@ export { DEFERENCE, HALT_TITLES, SIGN_LINE, VERDICT_WORDS, sheetMarkdown } from 
 export { compareSizes, type SizeChoice } from './sizes';
 export { truckList, type RodLoad, type TruckList } from './truck';
 export { kitOfPlan } from './kitOfPlan';
+export { MATERIAL_COLUMNS, materialRows } from './materials';

@@ -7,27 +7,41 @@ import { settingsOf } from './byProcessSteps';
 const MINUTE_s = 60;
 const STEEL_kg_mm3 = 7.85e-6;
 
+/** What a root by TIG takes: minutes of arc, argon (null where none is set) and filler. Null where there is none. */
+export function rootTakes({
+  rootBy,
+  length_mm,
+}: Reads<'rootBy' | 'length_mm'>): { arc_min: number; gas_l: number | null; filler_g: number } | null {
+  if (!rootBy) return null;
+  const { set, pace_mm_s, bead_mm2 } = rootBy;
+  const arc_min = length_mm / pace_mm_s / MINUTE_s;
+  const gas_l = gasUsed_l([set.gas_l_min, set.purge_l_min], arc_min);
+  return {
+    arc_min,
+    gas_l: gas_l && Math.ceil(gas_l / 10) * 10,
+    filler_g: Math.max(1, Math.round(1000 * bead_mm2 * length_mm * STEEL_kg_mm3)),
+  };
+}
+
 /** The root laid by another process than the rest: what it is set to, what it takes, how it is done. */
 export function rootStep({
   rootBy,
   length_mm,
   system,
 }: Reads<'rootBy' | 'length_mm' | 'system'>): Step | null {
-  if (!rootBy) return null;
-  const { set, pace_mm_s, bead_mm2 } = rootBy;
-  const arc_min = length_mm / pace_mm_s / MINUTE_s;
-  const gas_l = gasUsed_l([set.gas_l_min, set.purge_l_min], arc_min);
+  const takes = rootTakes({ rootBy, length_mm });
+  if (!rootBy || !takes) return null;
+  const { set, pace_mm_s } = rootBy;
+  const { arc_min, gas_l, filler_g } = takes;
   return step('Root by TIG', {
     settings: [
       ...settingsOf(set, system),
       { label: 'Pace', value: `${inWords(system).size(Math.round(pace_mm_s * MINUTE_s))} a minute` },
       { label: 'Takes', value: `${trimmed(arc_min, 1)} min of arc` },
-      ...(gas_l === null
-        ? []
-        : [{ label: 'Argon, all of it', value: `about ${Math.ceil(gas_l / 10) * 10} l` }]),
+      ...(gas_l === null ? [] : [{ label: 'Argon, all of it', value: `about ${gas_l} l` }]),
       {
         label: 'Filler, all of it',
-        value: `about ${Math.max(1, Math.round(1000 * bead_mm2 * length_mm * STEEL_kg_mm3))} g`,
+        value: `about ${filler_g} g`,
       },
     ],
     actions: [

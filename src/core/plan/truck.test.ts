@@ -5,6 +5,8 @@ import { setPath } from '../formats/edits';
 import { rodsNeeded } from '../rods/beads';
 import { assess } from './assess';
 import { wholeRods } from '../rods/wholeRods';
+import { writeCsv } from '../formats/csv';
+import { MATERIAL_COLUMNS, materialRows } from './materials';
 import { truckList } from './truck';
 
 const demo = (id: string) => {
@@ -60,5 +62,23 @@ describe('the list for the truck', () => {
       { numRuns: 30 },
     );
     expect(truckList([], DEMO_KIT)).toEqual({ rods: [], things: [], elapsed_s: 0, unready: [] });
+  });
+
+  test('a root by TIG brings torch, argon and filler along; without one none of it', () => {
+    const mast = truckList([demo('beacon-mast')], DEMO_KIT).things.map(({ name }) => name);
+    expect(mast).toEqual(
+      expect.arrayContaining(['TIG torch', expect.stringMatching(/^Argon, about \d+0 l/)]),
+    );
+    expect(mast.join()).toMatch(/ER70S-\d .* mm, about \d+ g/);
+    expect(truckList([ramp], DEMO_KIT).things.map(({ name }) => name)).not.toContain('TIG torch');
+  });
+
+  test('as a table: a row for each rod and thing, and no cell that a spreadsheet would run', () => {
+    const kit = { ...DEMO_KIT, tins: DEMO_KIT.tins.map((tin) => ({ ...tin, count: 0 })) };
+    const list = truckList([{ ...ramp, title: '=1+1' }], kit);
+    const [head, ...lines] = writeCsv(MATERIAL_COLUMNS, materialRows(list)).split('\r\n');
+    expect(head).toBe('what,amount,unit,on_hand,to_buy,to_buy_kg,for');
+    expect(lines).toHaveLength(list.rods.length + list.things.length);
+    expect(lines[0]).toMatch(/^E7018 1\/8,\d+,rods,0,\d+,0\.\d\d,"'=1\+1"$/);
   });
 });

@@ -8,6 +8,7 @@ import { rodsByKind } from '../rods/beads';
 import { rodsOnHand } from '../rods/onHand';
 import { assess } from './assess';
 import { makePlan, type Verdict } from './plan';
+import { rootTakes } from './rootStep';
 import { wholeRods } from '../rods/wholeRods';
 import type { Reads } from '../judge/situation';
 
@@ -112,6 +113,20 @@ function rodLoad(
   };
 }
 
+/** Torch, gas and filler of a root by TIG. */
+function rootThings(reads: Reads<'rootBy' | 'length_mm'>): string[] {
+  const takes = rootTakes(reads);
+  if (!takes || !reads.rootBy) return [];
+  const { fillers, filler_mm, purge_l_min } = reads.rootBy.set;
+  return [
+    'TIG torch',
+    ...(takes.gas_l === null
+      ? []
+      : [`Argon, about ${takes.gas_l} l${purge_l_min ? ', behind the root too' : ''}`]),
+    ...(fillers[0] === undefined ? [] : [`${fillers[0]} ${filler_mm} mm, about ${takes.filler_g} g`]),
+  ];
+}
+
 /** Machine, cord, leads, and what the metal asks to be brought. */
 function thingsFor({
   machine,
@@ -121,7 +136,11 @@ function thingsFor({
   job,
   wants,
   heat,
-}: Reads<'machine' | 'supply' | 'leads' | 'kit' | 'job' | 'wants' | 'heat'>): string[] {
+  rootBy,
+  length_mm,
+}: Reads<
+  'machine' | 'supply' | 'leads' | 'kit' | 'job' | 'wants' | 'heat' | 'rootBy' | 'length_mm'
+>): string[] {
   const groups = wants.families.map((family) => metalFamily(family).group);
   const measured = wants.heat.some(({ rule }) => rule.interpassMax_C !== null);
   const { cordLength_m, cordSize } = job.power;
@@ -131,6 +150,7 @@ function thingsFor({
     ...(supply?.value.kind === 'generator' ? [supply.value.name] : []),
     ...(own ? [own.name] : []),
     ...(leads ? [leads.value.name] : []),
+    ...rootThings({ rootBy, length_mm }),
     ...(groups.some((group) => OWN_BRUSH.includes(group)) ? ['Stainless brush and discs of their own'] : []),
     ...(heat.preheat !== null ? ['Torch and contact thermometer'] : measured ? ['Contact thermometer'] : []),
   ];

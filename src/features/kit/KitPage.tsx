@@ -73,7 +73,7 @@ export function KitPage() {
   return (
     <PageFrame title="Kit" backID="kit-back">
       <Words tone="quiet">
-        What is on the truck. Plans are made from these first; levers are looked for among them.
+        What is on the truck. A plan is made from these first, and so is what would give it more room.
       </Words>
       {isEmpty(kit) && <StartFrom />}
       <ShelfList

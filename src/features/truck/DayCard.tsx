@@ -40,7 +40,7 @@ export function DayCard({ jobs, kit, now_ms }: { jobs: readonly Job[]; kit: Kit;
   );
   const day = useMemo(() => planDay(work, terms), [work, terms]);
   const nameOf = (id: string) => work.find((one) => one.id === id)?.title || 'without a name';
-  const say = inWords(system).time;
+  const say = (s: number) => inWords(system).time(60 * Math.round(s / 60));
   const set = (to: Partial<typeof typed>) => changeSettings({ day: { ...typed, ...to } });
   if (day.order.length === 0) return null;
   return (

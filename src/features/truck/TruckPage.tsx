@@ -1,12 +1,20 @@
 import { useMemo } from 'react';
 import { View } from 'react-native';
 import { ROD_SIZES } from '@core/data/rodSizes';
-import { VERDICT_WORDS, truckList, type RodLoad, type TruckList } from '@core/plan';
+import {
+  MATERIAL_COLUMNS,
+  materialRows,
+  VERDICT_WORDS,
+  truckList,
+  type RodLoad,
+  type TruckList,
+} from '@core/plan';
 import { rodsToTake, type Sureness } from '@core/planner';
 import { buyingWeight_kg } from '@core/rods';
 import { counted, formatQuantity, trimmed } from '@core/units/format';
 import { DURATION } from '@core/units/kinds';
 import { saveFile } from '@/state/files';
+import { loadChecks } from '@/state/lazyChecks';
 import { changeSettings, useApp } from '@/state/store';
 import { useSures } from '@/state/useSures';
 import { useClock } from '@/state/useClock';
@@ -119,6 +127,9 @@ export function TruckPage() {
         </Card>
       )}
       {taken.length > 0 && (
+        <Act title="Save the list as a table" testID="truck-table" onPress={() => void saveTable(list)} />
+      )}
+      {taken.length > 0 && (
         <Act
           title="Save the list as text"
           testID="truck-save"
@@ -127,6 +138,11 @@ export function TruckPage() {
       )}
     </PageFrame>
   );
+}
+
+async function saveTable(list: TruckList) {
+  const { writeCsv } = await loadChecks();
+  saveFile('truck.csv', 'text/csv', writeCsv(MATERIAL_COLUMNS, materialRows(list)));
 }
 
 const nameOf = ({ rodClass, size }: RodLoad): string => `${rodClass} ${ROD_SIZES[size].inches}`;
