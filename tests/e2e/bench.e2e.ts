@@ -155,4 +155,17 @@ describe('a length on a photo', () => {
     await b.giveFile('measure-photo', path);
     await b.says('notice', /cannot be read as a picture/);
   });
+
+  test('the picture stays while a job names it, whatever is swept away', async () => {
+    await b.driver.get(app.url);
+    await b.tap('more-vent-cowl');
+    await b.tap('delete-vent-cowl');
+    await b.driver.wait(async () => !(await b.has('job-vent-cowl')), PATIENCE_ms);
+    await b.tap('to-bin');
+    await b.tap('bin-empty');
+    await b.tap('bin-empty-sure');
+    await b.says('notice', /One job is gone for good/);
+    await b.driver.get(`${app.url}/job/ramp-guard/measure`);
+    await b.driver.wait(async () => (await wideOf()) > 100, PATIENCE_ms, 'the picture was swept away');
+  });
 });
