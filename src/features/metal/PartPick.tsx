@@ -41,9 +41,7 @@ export function PartPick({ open, place, title }: { open: OpenJob; place: MetalPl
           />
           <Pick
             label={
-              search.trim() === ''
-                ? 'It starts the belief; tests soon outweigh it'
-                : `${matches.length} found`
+              search.trim() === '' ? 'What it is tells a little; tests tell more' : `${matches.length} found`
             }
             testID={`${place}-part`}
             options={(search.trim() === '' && !more ? matches.slice(0, SHOWN) : matches).map((id) => ({

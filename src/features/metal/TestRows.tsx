@@ -1,4 +1,4 @@
-import { midSentence, trimmed } from '../../core/units/format';
+import { counted, midSentence, trimmed } from '@core/units/format';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { HARMS, metalTest } from '@core/data/metalTests';
@@ -21,8 +21,14 @@ export function costOf(test: TestWorth['test']): string {
 }
 
 /** What a test is worth: how often it changes the plan, what it saves, the doubt it takes away. */
-export const worthOf = ({ changes, saves, clears }: TestWorth): string =>
-  `changes the plan ${trimmed(10 * changes, changes < 0.1 ? 1 : 0)} in 10 · clears up ${trimmed(100 * clears, 0)} % of the doubt · saves ${trimmed(saves, 1)} rods`;
+export function worthOf({ changes, saves, clears }: TestWorth): string {
+  const often = Math.round(10 * changes);
+  return [
+    often === 0 ? 'seldom changes the plan' : `changes the plan about ${often} times in 10`,
+    `settles ${trimmed(100 * clears, 0)} % of what is open`,
+    ...(saves >= 0.5 ? [`spares about ${counted(Math.round(saves), 'rod')}`] : []),
+  ].join(' · ');
+}
 
 /** The test to do next, and all the others in the order of their worth. */
 export function NextTest({ open, place }: { open: OpenJob; place: MetalPlace }) {

@@ -33,7 +33,7 @@ export function DayCard({ open }: { open: OpenJob }) {
     ],
     ...row('fuel', work.fuel ? FUELS[work.fuel].name : '', work.fuel_l, 'litres'),
     ...row('cost', 'Cost, at your price', work.cost, ''),
-    ...row('effective', 'Heats the wiring as', work.effective_A, 'A'),
+    ...row('effective', 'The wiring warms as at a steady', work.effective_A, 'A'),
     ...row('per-charge', 'One charge', work.rodsPerCharge, 'rods'),
   ];
   return (

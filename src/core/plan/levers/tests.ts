@@ -74,8 +74,8 @@ function leverOf(worth: TestWorth, place: MetalPlace, side: Side, rooms: readonl
       gainShare: 0.001 + worth.settles + 0.05 * worth.bits,
       words:
         settles > 0
-          ? `settles it ${settles} in 10`
-          : `clears up ${Math.round(100 * worth.clears)} % of the doubt${Object.keys(side.evidence).length === 0 ? ', a start' : ''}`,
+          ? `settles it about ${settles} times in 10`
+          : `settles ${Math.round(100 * worth.clears)} % of what is open${Object.keys(side.evidence).length === 0 ? ', a start' : ''}`,
     })),
   };
 }

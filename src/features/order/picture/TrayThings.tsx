@@ -60,7 +60,7 @@ export function TrayThings({ tray, piece, width, onMove }: Props) {
             );
           case 'tabs':
             return (
-              <Slot key={what} x={x} tray={tray} says={piece.tabs ? 'tabs on' : 'no tabs'}>
+              <Slot key={what} x={x} tray={tray} says={piece.tabs ? 'tabs on' : 'no run-off tabs'}>
                 <Thing
                   testID="tray-tabs"
                   label={`Run-off tabs at both ends of the weld: ${piece.tabs ? 'on' : 'off'}.`}

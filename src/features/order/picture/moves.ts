@@ -56,7 +56,7 @@ export function oppositeClamp({ clamps: [first], kind, length_mm, width_mm }: Bl
 
 /** A field before any arc, as it is said. */
 export const fieldInWords = (G: number): string =>
-  G === 0 ? 'no field before' : `${trimmed(Math.abs(G), 0)} G to the ${G > 0 ? 'right' : 'left'}`;
+  G === 0 ? 'not magnetic before' : `${trimmed(Math.abs(G), 0)} G to the ${G > 0 ? 'right' : 'left'}`;
 
 /** The seam's grip lies so far beyond its end, and beyond a tab there, px. */
 const GRIP_px = 14;
