@@ -1,9 +1,6 @@
-import { router } from 'expo-router';
-import { Pressable, View } from 'react-native';
+import { View } from 'react-native';
 import { CABLES, type CableId } from '@core/data/cables';
 import { MACHINE_TYPES } from '@core/data/machines';
-import { lessonInWords, lessonsOf, oddInWords } from '@core/bench';
-import { RAN } from '@core/data/bench';
 import { TOOLS } from '@core/data/tools';
 import { EMPTY_KIT } from '@core/formats/blankKit';
 import type { Kit } from '@core/formats/kit';
@@ -21,16 +18,14 @@ import { setupsFor } from '@/demo/setups';
 import { editKitWithUndo, notify, useApp } from '@/state/store';
 import { useClock } from '@/state/useClock';
 import { newId } from '@/state/ids';
-import { addItem, addTins, type Shelf } from '@/state/shelf';
+import { addTins } from '@/state/shelf';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
 import { PageFrame } from '@/ui/PageFrame';
-import { usePalette } from '@/ui/theme/theme';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
-
-const openItem = (shelf: Shelf, item: string) =>
-  router.push({ pathname: '/kit/[shelf]/[item]', params: { shelf, item } });
+import { Lessons } from './Lessons';
+import { ShelfList } from './ShelfList';
 
 /** Nothing that a plan is made from. */
 const isEmpty = ({ machines, supplies, tins }: Kit): boolean =>
@@ -170,47 +165,6 @@ export function KitPage() {
   );
 }
 
-/** Beads on scrap, and what they have taught of each machine. */
-function Lessons({ kit }: { kit: Kit }) {
-  const lessons = lessonsOf(kit.trials);
-  const nameOf = (id: string | null) => kit.machines.find((one) => one.id === id)?.name ?? 'A machine';
-  const taught = kit.machines.flatMap(({ id, name, bias_pct }) => {
-    const learned = lessons.machine(id);
-    if (!learned || learned.trials === 0) return [];
-    return [
-      bias_pct === null
-        ? `${name} ${lessonInWords(learned)}.`
-        : `${name} ${lessonInWords(learned)}; the ${bias_pct} % you typed at the machine counts instead.`,
-    ];
-  });
-  const odd = oddInWords(lessons, nameOf);
-  return (
-    <>
-      {taught.length > 0 && (
-        <Card testID="lessons">
-          <Words as="head">What beads on scrap have taught</Words>
-          {taught.map((words) => (
-            <Words key={words}>{words}</Words>
-          ))}
-          {odd !== '' && <Words tone="quiet">{odd}</Words>}
-        </Card>
-      )}
-      <ShelfList
-        title="Beads on scrap"
-        shelf="trials"
-        add="Write down a bead"
-        rows={[...kit.trials]
-          .sort((a, b) => b.at.localeCompare(a.at))
-          .map(({ id, at, rodClass, size, machineId, set_A, ran, leftOut }) => ({
-            id,
-            name: `${set_A ?? '?'} A${ran === null ? '' : ` ran ${midSentence(RAN[ran].name)}`}${leftOut ? ', left out' : ''}`,
-            note: `${rodClass} ${size}, ${nameOf(machineId)}, ${at.slice(0, 10)}`,
-          }))}
-      />
-    </>
-  );
-}
-
 const lengthOf = (
   { length_m, size }: { length_m: number | null; size: CableId },
   distance: (m: number) => string,
@@ -265,59 +219,6 @@ function KitFiles({ kit }: { kit: Kit }) {
         <Act grow title="Tins as a table" testID="save-tins" onPress={() => void saveTins()} />
         <Act grow title="Take in tins" testID="take-tins" onPress={() => void takeTins()} />
       </View>
-    </View>
-  );
-}
-
-interface ShelfProps {
-  title: string;
-  shelf: Shelf;
-  add: string;
-  rows: readonly { id: string; name: string; note: string }[];
-}
-
-function ShelfList({ title, shelf, add, rows }: ShelfProps) {
-  const palette = usePalette();
-  return (
-    <View style={{ gap: SPACE.s }}>
-      <Words as="head">{title}</Words>
-      <Card style={{ padding: 0, gap: 0 }}>
-        {rows.map(({ id, name, note }, index) => (
-          <Pressable
-            key={id}
-            role="button"
-            testID={`${shelf}-${id}`}
-            onPress={() => openItem(shelf, id)}
-            style={{
-              minHeight: 60,
-              justifyContent: 'center',
-              padding: SPACE.m,
-              borderTopWidth: index === 0 ? 0 : 1,
-              borderColor: palette.line,
-            }}
-          >
-            <Words as="bold">{name}</Words>
-            {note !== '' && (
-              <Words as="small" tone="quiet">
-                {note}
-              </Words>
-            )}
-          </Pressable>
-        ))}
-        {rows.length === 0 && (
-          <View style={{ padding: SPACE.m }}>
-            <Words tone="quiet">None yet.</Words>
-          </View>
-        )}
-      </Card>
-      <Act
-        title={add}
-        testID={`add-${shelf}`}
-        onPress={() => {
-          const added = addItem(shelf);
-          if (added !== null) openItem(shelf, added);
-        }}
-      />
     </View>
   );
 }
