@@ -55,6 +55,13 @@ describe('learning from beads on scrap', () => {
     expect(Math.log(share.low)).toBeCloseTo(mean - 1.645 * sd, 3);
   });
 
+  // Common practice: charts and machines differ by about 20 %.
+  test('before anything is known nine in ten machines lie within a fifth of the chart', () => {
+    const high = learnFrom([bead(100, null)]).machine('m')?.share.high ?? NaN;
+    expect(high).toBeGreaterThan(1.19);
+    expect(high).toBeLessThan(1.24);
+  });
+
   test('an ammeter on the lead tells the dial from tin and hand', () => {
     const lessons = learnFrom([bead(120, 'right', { read_A: 100 }), bead(120, 'right', { read_A: 100 })]);
     expect(lessons.machine('m')?.share.nominal).toBeCloseTo(1.19, 1);

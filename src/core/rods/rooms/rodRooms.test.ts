@@ -4,6 +4,7 @@ import type { Job } from '../../formats/job';
 import type { Kit, TinEvent } from '../../formats/kit';
 import { assess } from '../../plan/assess';
 import { findLevers } from '../../plan/levers/levers';
+import { aluminiumFloor_A } from '../../heat/fusion';
 import { compareSizes } from '../../plan/sizes';
 
 const NOON = Date.UTC(2026, 2, 2, 12);
@@ -70,6 +71,9 @@ describe('fusion of thick aluminium', () => {
     expect(at(12, { 'rod.current_A': 85, 'heat.preheat_C': 20 })).toBe('none');
     expect(at(12, { 'rod.current_A': 110, 'heat.preheat_C': 20 })).toBe('tight');
     expect(at(12, { 'rod.current_A': 118, 'heat.preheat_C': 110 })).not.toBe('none');
+    expect(aluminiumFloor_A(12, 20).nominal).toBeGreaterThan(110);
+    expect(aluminiumFloor_A(12, 20).nominal).toBeLessThan(130);
+    expect(aluminiumFloor_A(12, 100).nominal).toBeLessThan(110);
     expect(at(5, { 'rod.current_A': 100 })).toMatch(/snug|roomy/);
     expect(at(2, { 'rod.current_A': 50 })).toBeUndefined();
   });
