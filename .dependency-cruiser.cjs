@@ -25,6 +25,7 @@ const SLICES = [
   'planner',
   'run',
   'ear',
+  'instruments',
 ];
 /** Of these every file may be imported; of the others screens, workers and command line see the face only: an index. */
 const OPEN = ['units', 'data', 'formats'];

@@ -12,7 +12,7 @@ const { count, size, warnings } = await generateSW({
   maximumFileSizeToCacheInBytes: 8 << 20,
   dontCacheBustURLsMatching: /[.-][0-9a-f]{32}/,
   navigateFallback: '/index.html',
-  navigateFallbackDenylist: [/\/[^/?]+\.[^/]+$/, /^\/healthz/],
+  navigateFallbackDenylist: [/^\/instruments/, /\/[^/?]+\.[^/]+$/, /^\/healthz/],
   cleanupOutdatedCaches: true,
   clientsClaim: true,
   skipWaiting: false,

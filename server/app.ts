@@ -1,6 +1,7 @@
 import compression from 'compression';
 import express, { type ErrorRequestHandler, type Express } from 'express';
 import helmet from 'helmet';
+import { standIns } from './standIns';
 
 /** Names with a hash of their contents in them never change. */
 const HASHED = /[.-][0-9a-f]{32}\./;
@@ -20,8 +21,19 @@ const inOurWords: ErrorRequestHandler = (error: { status?: number }, _request, r
     );
 };
 
-/** Serves the built app, and nothing that keeps state. @param dist absolute folder of the build */
-export function makeServer(dist: string): Express {
+/** Origins that a text names, one after the other; null where one of them is none. */
+export function originsIn(text: string): readonly string[] | null {
+  const origins = text.split(',').flatMap((one) => (one.trim() === '' ? [] : [one.trim()]));
+  return origins.every((one) => URL.canParse(one) && new URL(one).origin === one && /^https?:/.test(one))
+    ? origins
+    : null;
+}
+
+/**
+ * Serves the built app, and nothing that keeps state; beside it stand-ins for instruments.
+ * @param dist absolute folder of the build, @param instruments origins besides this one that the app may ask for readings
+ */
+export function makeServer(dist: string, instruments: readonly string[] = []): Express {
   const app = express();
   // What goes wrong is told in a word of ours, whatever the environment says: never with a path or a stack.
   app.set('env', 'production');
@@ -38,7 +50,7 @@ export function makeServer(dist: string): Express {
           styleSrcAttr: ["'none'"],
           imgSrc: ["'self'", 'data:', 'blob:'],
           fontSrc: ["'self'"],
-          connectSrc: ["'self'"],
+          connectSrc: ["'self'", ...instruments],
           workerSrc: ["'self'"],
           manifestSrc: ["'self'"],
           objectSrc: ["'none'"],
@@ -50,6 +62,8 @@ export function makeServer(dist: string): Express {
       strictTransportSecurity: false,
     }),
   );
+  // Before anything is pressed: live readings are not held back.
+  app.use('/instruments', standIns());
   app.use(compression());
   app.get('/healthz', (_request, response) => {
     response.json({ ok: true });

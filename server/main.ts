@@ -1,7 +1,10 @@
-/** Serves the built app: PORT (8080) and HOST (0.0.0.0) may be set. Stops gracefully when told to. */
+/**
+ * Serves the built app: PORT (8080) and HOST (0.0.0.0) may be set, and in INSTRUMENTS the addresses (http://host:port, commas between them) of
+ * instruments that answer elsewhere. Stops gracefully when told to.
+ */
 import { createServer } from 'node:http';
 import { join } from 'node:path';
-import { makeServer } from './app';
+import { makeServer, originsIn } from './app';
 
 const port = Number(process.env.PORT ?? 8080);
 const host = process.env.HOST ?? '0.0.0.0';
@@ -11,7 +14,15 @@ if (!Number.isInteger(port) || port < 0 || port > 65535) {
   process.exit(2);
 }
 
-const server = createServer(makeServer(join(__dirname, '..', 'dist')));
+const instruments = originsIn(process.env.INSTRUMENTS ?? '');
+if (instruments === null) {
+  process.stderr.write(
+    `INSTRUMENTS is ${process.env.INSTRUMENTS}. Set it to addresses like http://192.168.1.20:8090, commas between them.\n`,
+  );
+  process.exit(2);
+}
+
+const server = createServer(makeServer(join(__dirname, '..', 'dist'), instruments));
 server.headersTimeout = 10_000;
 server.requestTimeout = 30_000;
 
@@ -33,6 +44,7 @@ server.listen(port, host, () => {
 for (const signal of ['SIGINT', 'SIGTERM'] as const) {
   process.on(signal, () => {
     server.close(() => process.exit(0));
-    server.closeIdleConnections();
+    // Whoever listens to an instrument is let go.
+    server.closeAllConnections();
   });
 }

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { INSTRUMENT_IDS } from '@core/data/instruments';
 import { blankJob } from '@core/formats/blankJob';
 import { EMPTY_KIT } from '@core/formats/blankKit';
 import { explainIssue } from '@core/formats/jobFile';
@@ -44,6 +45,19 @@ export const Settings = z.object({
   calls: z
     .object({ buzz: z.boolean(), tone: z.boolean(), colour: z.boolean(), pace: z.boolean() })
     .default(DEFAULT_SETTINGS.calls),
+  /** Instruments that this phone trusts, and where each answers. An earlier app knew none. */
+  instruments: z
+    .array(
+      z.object({
+        id: z.string().max(40),
+        address: z.string().max(300),
+        kind: z.enum(INSTRUMENT_IDS),
+        name: z.string().max(120),
+        serial: z.string().max(120),
+      }),
+    )
+    .max(20)
+    .default([]),
   /** A day of several jobs, word for word: when it begins, when it gets dark, the way between two, and who stays at home. */
   day: z
     .object({

@@ -152,6 +152,7 @@ export function blankJob(id: string, createdAt: string): Job {
     repair: BLANK_REPAIR,
     checks: {},
     measured: {},
+    readings: {},
     run: { events: {} },
     metal: {
       sideA: side,

@@ -19,6 +19,7 @@ import { TEST_IDS } from '../data/testIds';
 import { JOINTS } from '../data/joints';
 import { ACCESS, AIMS, DUTIES, idsOf, MOVES, PLACES, POSITIONS, SKILLS, SURFACES } from '../data/words';
 import { EvidenceById } from './evidence';
+import { TakenReading } from './instrument';
 import { LONGEST } from './limits';
 import { Measured } from './measured';
 import { idText, optionalNumber, typedTexts } from './parts';
@@ -126,6 +127,8 @@ export const Job = z.object({
   checks: z.record(z.string().max(40), CheckResult),
   /** What was measured on pictures, by id. */
   measured: z.record(idText, Measured),
+  /** What instruments told that was taken into a field, by id. */
+  readings: z.record(idText, TakenReading),
   metal: z.object({
     sideA: Side,
     sideB: Side,

@@ -26,18 +26,28 @@ export const RunEvent = z.discriminatedUnion('kind', [
     size: z.enum(ROD_SIZE_IDS),
     /** Heard rather than pressed: how sure, 0 to 1. */
     heard: z.number().min(0).max(1).optional(),
+    /** Seen by an ammeter: its serial number. */
+    by: z.string().max(LONGEST.name).optional(),
   }),
   z.object({ kind: z.literal('arc-off'), ...base }),
   /** An arc that was none: a grinder, a slip of the thumb. */
   z.object({ kind: z.literal('no-arc'), ...base, of: z.string().max(40) }),
   /** A new rod in the holder, though the last had some left. */
   z.object({ kind: z.literal('rod'), ...base }),
-  z.object({ kind: z.literal('amps'), ...base, current_A: amps }),
+  z.object({
+    kind: z.literal('amps'),
+    ...base,
+    current_A: amps,
+    /** Read in the lead: the serial number of the ammeter. */
+    by: z.string().max(LONGEST.name).optional(),
+  }),
   /** What a thermometer or crayon said beside the weld. */
   z.object({
     kind: z.literal('reading'),
     ...base,
     temperature_C: z.number().min(-60).max(HOTTEST_READING_C),
+    /** By a thermometer that told it itself: its serial number. */
+    by: z.string().max(LONGEST.name).optional(),
   }),
   z.object({ kind: z.literal('pass-done'), ...base, pass, full: z.enum(FULL) }),
   /** A pass taken up again. */

@@ -7,6 +7,7 @@ import { DEMO_KIT } from '../../demo/kit';
 import { blankJob } from './blankJob';
 import { Job } from './job';
 import { Kit } from './kit';
+import { memoizeBy } from '../units/memoize';
 import { DATA_VERSION, upgradeJob, upgradeKit } from './upgrade';
 
 const blank = blankJob('a', '2026-01-01T00:00:00.000Z');
@@ -129,6 +130,8 @@ describe('every upgrade', () => {
   const kept = (name: string): unknown =>
     JSON.parse(readFileSync(join(__dirname, '..', '..', '..', 'tests', 'fixtures', `${name}.json`), 'utf8'));
   const ajv = new Ajv2020({ strict: false, validateFormats: false });
+  // A schema takes longer to get ready than all files take to be held against it.
+  const checkOf = memoizeBy((name: string) => ajv.compile(kept(name) as object), (name) => name);
   const VERSIONS = Array.from({ length: DATA_VERSION - 1 }, (_, n) => n + 1);
   const KINDS = { job: { upgrade: upgradeJob, today: Job }, kit: { upgrade: upgradeKit, today: Kit } };
 
@@ -140,7 +143,7 @@ describe('every upgrade', () => {
       const file = kept(`${kind}-v${from}`) as Record<string, unknown>;
       expect(file.version).toBe(from);
       for (const to of VERSIONS.filter((version) => version >= Math.max(from, 2))) {
-        const check = ajv.compile(kept(`schemas/${kind}-v${to}`) as object);
+        const check = checkOf(`schemas/${kind}-v${to}`);
         // A job's file may bring the kit it was judged with.
         const brought = kind === 'job' && file.kit ? { kit: upgradeKit(file.kit, from, to) } : {};
         check({ ...file, version: to, ...brought, [kind]: upgrade(file[kind], from, to) });

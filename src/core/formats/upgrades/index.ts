@@ -4,6 +4,7 @@ import { from10 } from './from10';
 import { from11 } from './from11';
 import { from12 } from './from12';
 import { from13 } from './from13';
+import { from14 } from './from14';
 import { from2 } from './from2';
 import { from3 } from './from3';
 import { from4 } from './from4';
@@ -31,4 +32,5 @@ export const STEPS: readonly Step[] = [
   from11,
   from12,
   from13,
+  from14,
 ];
