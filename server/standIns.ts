@@ -23,6 +23,8 @@ const Setting = z.strictObject({
   inWater: z.boolean().optional(),
   family: z.enum(FAMILY_IDS).nullable().optional(),
   job: z.string().max(120).optional(),
+  /** How far into its job it is, s. */
+  at_s: z.number().min(0).max(1e6).optional(),
 });
 
 class StandIn {
@@ -48,13 +50,14 @@ class StandIn {
   private read_ = this.situation();
 
   /** @returns false where the job is none of the yard's */
-  set({ fault, job, ...held }: z.infer<typeof Setting>): boolean {
+  set({ fault, job, at_s, ...held }: z.infer<typeof Setting>): boolean {
     if (job !== undefined) {
       if (!DEMO_JOBS.some(({ id }) => id === job)) return false;
       this.job = job;
       this.read_ = this.situation();
       this.since_ms = Date.now();
     }
+    if (at_s !== undefined) this.since_ms = Date.now() - 1000 * at_s;
     this.held = { ...this.held, ...held };
     if (fault !== undefined) {
       this.fault = fault;
@@ -157,7 +160,11 @@ export function standIns(): Router {
     const read = Setting.safeParse(request.body);
     const known = read.success && of(request).set(read.data);
     if (known) response.json({ ok: true });
-    else response.status(400).type('text').send('Say fault, along, inWater, family or job, as they may be');
+    else
+      response
+        .status(400)
+        .type('text')
+        .send('Say fault, along, inWater, family, job or at_s, as they may be');
   });
   return router;
 }

@@ -1,8 +1,9 @@
 import { readPath } from '@core/formats/edits';
-import type { JobNumberPath } from '@core/formats/paths';
+import type { JobEdit, JobNumberPath } from '@core/formats/paths';
 import type { Job } from '@core/formats/job';
 import type { UnitSystem } from '@core/units/kinds';
 import { FieldRow } from './FieldRow';
+import { FromInstrument } from './FromInstrument';
 import { QuantityField } from './QuantityField';
 
 /** What a field needs of an open job. */
@@ -10,6 +11,7 @@ interface Open {
   job: Job;
   system: UnitSystem;
   type: (path: JobNumberPath, text: string, said: string) => void;
+  edit: (edits: readonly JobEdit[], title: string) => void;
 }
 
 /** One number of a job, kept as typed. */
@@ -38,6 +40,17 @@ export function JobField({
         system={open.system}
         proposed={proposed}
         onType={(text) => open.type(path, text, title)}
+      />
+      <FromInstrument
+        path={path}
+        into={path}
+        system={open.system}
+        onTake={(value, text, record) =>
+          open.edit(
+            [{ path, value } as JobEdit, { path: `typed.${path}`, value: text }, record],
+            `${title}, by instrument`,
+          )
+        }
       />
     </FieldRow>
   );

@@ -1,5 +1,4 @@
 import { jointTraits } from '@core/data/joints';
-import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Path, Rect, Text as SvgText } from 'react-native-svg';
 import type { PositionId } from '@core/data/words';
@@ -10,6 +9,7 @@ import { inWords } from '@core/units/format';
 import type { UnitSystem } from '@core/units/kinds';
 import { usePalette } from './theme/theme';
 import { FONTS } from './theme/tokens';
+import { useWidth } from './useWidth';
 
 const PLAIN_HEIGHT = 150;
 const BEADS_HEIGHT = 240;
@@ -38,7 +38,7 @@ export function SectionPicture({
   marked = null,
 }: Props) {
   const palette = usePalette();
-  const [width, setWidth] = useState(320);
+  const [width, onLayout] = useWidth(320);
   const flat = sectionOf(joint, geometry);
   if (!flat) return null;
   const turn = turnFor(joint.kind, position);
@@ -60,7 +60,7 @@ export function SectionPicture({
   };
   return (
     <View
-      onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}
+      onLayout={onLayout}
       role="img"
       aria-label={`Section to scale${beads.length > 0 ? `, ${beads.length} passes` : ''}: ${section.parts.map((part) => `${part.label} ${say(part.thickness_mm)}`).join(', ')}`}
     >

@@ -30,6 +30,8 @@ export const openFamily = (id: string, place: string, family: string) =>
 export const openProcesses = (id: string) => router.push(inJob(id, 'process'));
 /** Opens how a process beside the stick is set for a job. */
 export const openBy = (id: string, process: string) => router.push(inJob(id, 'process', process));
+/** Opens the instruments that tell by themselves. */
+export const openInstruments = () => router.push('/kit/instruments');
 /** Opens the search for a lost arc. */
 export const openNoArc = (id: string) => router.push(inJob(id, 'no-arc'));
 /** Opens which rod, and why. */

@@ -40,10 +40,11 @@ const ELEMENT: Tells = { name: 'percent', kind: PERCENT_FINE, low: 0, high: 100 
 export const INSTRUMENTS = {
   ammeter: {
     name: 'Clamp-on ammeter',
+    // Either way round the lead: what counts is how much.
     words: 'Round one weld lead; it tells amps, and volts where it has leads for them.',
     tells: {
-      current: { name: 'amps', kind: CURRENT, low: 0, high: 1000 },
-      voltage: { name: 'volts', kind: VOLTAGE, low: 0, high: 141 },
+      current: { name: 'amps', kind: CURRENT, low: -1000, high: 1000 },
+      voltage: { name: 'volts', kind: VOLTAGE, low: -141, high: 141 },
     },
     average: 'median',
     steady: false,

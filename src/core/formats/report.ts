@@ -34,6 +34,8 @@ export const Report = z.object({
     z.object({ step: z.string(), state: z.enum(['done', 'skipped', 'open']), at: when, words: z.string() }),
   ),
   readings: z.array(z.object({ at: when, temperature_C: z.number() })),
+  /** What instruments told before and beside the work: what it was for, what it said, and by which. */
+  measured: z.array(z.object({ at: when, what: z.string(), says: z.string(), by: z.string() })),
   troubles: z.array(
     z.object({ at: when, what: z.string(), pass: z.int(), words: z.string(), settled: z.boolean() }),
   ),

@@ -25,10 +25,11 @@ export class ArcByAmps {
   }
 
   /**
-   * Takes a reading in. @param set_A what the dial stands at; null: not known
+   * Takes a reading in, whichever way round the clamp sits. @param set_A what the dial stands at; null: not known
    * @returns the arc that has just ended; null where none has
    */
-  take(current_A: number, at_ms: number, set_A: number | null): MeteredArc | null {
+  take(read_A: number, at_ms: number, set_A: number | null): MeteredArc | null {
+    const current_A = Math.abs(read_A);
     const over = current_A > Math.max(ARC_BY_AMPS.least_A, ARC_BY_AMPS.share * (set_A ?? 0));
     if (over) {
       this.since_ms ??= at_ms;
@@ -44,11 +45,6 @@ export class ArcByAmps {
       return null;
     }
     return this.end(this.below_ms);
-  }
-
-  /** The meter has gone while an arc burned: it ends where it was last seen. */
-  lost(last_ms: number): MeteredArc | null {
-    return this.from_ms === null ? null : this.end(last_ms);
   }
 
   private end(to_ms: number): MeteredArc {

@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { About, type Reading } from '../formats/instrument';
 import type { InstrumentId } from '../data/instruments';
 import { BELIEVED } from '../data/instruments';
-import { ArcByAmps, hear, NOTHING_HEARD, readAbout, standingOf, takeReading, type Listening } from '.';
+import { ArcByAmps } from './arcByAmps';
+import { hear, NOTHING_HEARD, readAbout, standingOf, takeReading, type Listening } from './listen';
 
 const NOW = Date.parse('2026-03-02T09:00:00Z');
 const about = (kind: InstrumentId, every_ms = 500): About => ({
@@ -271,9 +272,10 @@ describe('arcs by the ammeter', () => {
     expect(run(of(30, 30), 100).burning).not.toBeNull();
   });
 
-  test('a meter that is lost ends the arc where it was last seen', () => {
-    const { arcs } = run(of(95, 30));
-    expect(arcs.lost(2900)).toMatchObject({ from_ms: 0, to_ms: 2900 });
-    expect(arcs.lost(3000)).toBeNull();
+  test('a clamp the wrong way round sees the same arc; a gap in what comes ends none', () => {
+    expect(run([...of(-96, 50), ...of(0, 10)]).ended).toEqual([{ from_ms: 0, to_ms: 5000, current_A: 96 }]);
+    const arcs = new ArcByAmps();
+    for (const at_ms of [0, 200, 400, 9000]) expect(arcs.take(95, at_ms, 100)).toBeNull();
+    expect(arcs.burning).toBe(0);
   });
 });

@@ -191,7 +191,8 @@ function faultOf(recent: readonly Heard[], kind: InstrumentId): string | null {
     const last = values.at(-1) ?? 0;
     const error = Math.max(...course.map((one) => one.error ?? 0));
     const hangs = values.length >= BELIEVED.stuck && values.slice(-BELIEVED.stuck).every((v) => v === last);
-    if (hangs && movesOver !== null && last > movesOver)
+    const isFirst = kind === 'analyser' || what === Object.keys(tells)[0];
+    if (hangs && isFirst && movesOver !== null && Math.abs(last) > movesOver)
       return 'It has not moved for a while: touch its probe, or switch it off and on.';
     if (error === 0 || values.length < 6) continue;
     if (steady) {

@@ -4,7 +4,7 @@ import { DEMO_KIT } from '../../demo/kit';
 import { INSTRUMENT_IDS, type InstrumentId } from '../data/instruments';
 import type { Reading } from '../formats/instrument';
 import { fixedChance } from '../units/chance';
-import { hear, NOTHING_HEARD, standingOf, type Listening, type Standing } from '.';
+import { hear, NOTHING_HEARD, standingOf, type Listening, type Standing } from './listen';
 import { FAULT_IDS, spoil, type FaultId } from './faults';
 import { aboutStandIn, HELD, standInValues, type Held } from './standIns';
 

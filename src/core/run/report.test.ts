@@ -25,6 +25,17 @@ const told: RunEvent[] = [
 ];
 const job = {
   ...demoJob('ramp-guard'),
+  readings: {
+    r: {
+      at: '2026-03-02T07:50:00.000Z',
+      name: 'Bench *meter*',
+      serial: 'F-1',
+      kind: 'field-meter' as const,
+      says: '12 G',
+      of: 5,
+      into: 'order.residual_G',
+    },
+  },
   run: { events: Object.fromEntries(told.map((event) => [`e${event.n}`, event])) },
 };
 const judged = assess(job, DEMO_KIT);
@@ -55,6 +66,7 @@ describe('the report', () => {
     for (const head of ['Passes', 'Rods', 'Steps', 'Temperatures read', 'What went wrong', 'Notes'])
       expect(text).toContain(`## ${head}`);
     expect(text).toContain('wind got \\*up\\*');
+    expect(text).toContain('Field before any arc 12 G, Bench \\*meter\\*, number F-1');
     expect(text).toContain('Rod stuck, pass 1, OPEN');
     expect(text).toContain('140 °C');
     expect(reportMarkdown(report, 'inch', (iso) => iso)).toContain('284 °F');

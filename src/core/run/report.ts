@@ -3,6 +3,7 @@ import Papa from 'papaparse';
 import { TROUBLES } from '../data/troubles';
 import { metalFamily } from '../data/metals';
 import { ROD_SIZES } from '../data/rodSizes';
+import { NUMBER_FIELDS, numberField, type NumberPath } from '../formats/fields';
 import type { Report } from '../formats/report';
 import { DATA_VERSION } from '../formats/upgrade';
 import { checksFor } from '../plan/checks/checks';
@@ -49,6 +50,14 @@ export function reportOf({ situation }: Assessment, { seen, count, items }: RunS
       .filter(({ pass }) => pass === null)
       .map(({ title, state, at_ms, words }) => ({ step: title, state, at: iso(at_ms), words })),
     readings: seen.readings.map(({ at_ms, temperature_C }) => ({ at: iso(at_ms), temperature_C })),
+    measured: Object.values(job.readings)
+      .map(({ at, into, says, name, serial }) => ({
+        at,
+        what: into in NUMBER_FIELDS ? numberField(into as NumberPath).label : 'Test of the metal',
+        says,
+        by: `${name}, number ${serial}`,
+      }))
+      .sort((a, b) => a.at.localeCompare(b.at)),
     troubles: seen.troubles.map(({ at_ms, what, pass, words, settled }) => ({
       at: iso(at_ms),
       what: TROUBLES[what].name,
@@ -140,6 +149,10 @@ export function reportMarkdown(report: Report, system: UnitSystem, clock: (iso: 
     ...list(
       'Temperatures read',
       report.readings.map(({ at: when, temperature_C }) => `${at(when)}: ${say.temperature(temperature_C)}`),
+    ),
+    ...list(
+      'By instruments',
+      report.measured.map(({ at: when, what, says, by }) => `${at(when)}: ${what} ${says}, ${plain(by)}`),
     ),
     ...list(
       'What went wrong',

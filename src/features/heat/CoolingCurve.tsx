@@ -1,4 +1,3 @@
-import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Circle, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { fallsAfter_s } from '@core/heat';
@@ -7,6 +6,7 @@ import type { OpenJob } from '@/state/useJob';
 import { usePalette } from '@/ui/theme/theme';
 import { FONTS, SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
+import { useWidth } from '@/ui/useWidth';
 
 const HEIGHT = 150;
 const TOP = 10;
@@ -20,7 +20,7 @@ const FROM_s = 10;
 /** How the metal beside the first pass cools, with the ceiling, the preheat and what the thermometer said. */
 export function CoolingCurve({ open }: { open: OpenJob }) {
   const palette = usePalette();
-  const [width, setWidth] = useState(320);
+  const [width, onLayout] = useWidth(320);
   const { heat } = open.assessment.situation;
   const { curve, cooling, ceiling, correction } = heat;
   if (!curve) return null;
@@ -61,7 +61,7 @@ export function CoolingCurve({ open }: { open: OpenJob }) {
   return (
     <View style={{ gap: SPACE.xs }}>
       <View
-        onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}
+        onLayout={onLayout}
         role="img"
         aria-label={`Cooling beside the first pass: ${say(first_C)} after ${FROM_s} seconds, ${say(corrected(end_s))} after ${trimmed(end_s / 60, 0)} minutes.`}
       >

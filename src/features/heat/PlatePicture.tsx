@@ -1,4 +1,3 @@
-import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { G, Line, Rect } from 'react-native-svg';
 import type { PlateFrame } from '@core/heat';
@@ -10,6 +9,7 @@ import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
 import { ARC, outlinesOf, shade } from './outlines';
 import { TubesPicture } from './TubesPicture';
+import { useWidth } from '@/ui/useWidth';
 
 interface Props {
   run: FieldRun;
@@ -19,13 +19,13 @@ interface Props {
 /** The plate, or the frame, from above: where it is over each temperature, and where the arc has been. */
 export function PlatePicture({ run, frame, system }: Props & { system: UnitSystem }) {
   const palette = usePalette();
-  const [width, setWidth] = useState(320);
+  const [width, onLayout] = useWidth(320);
   const say = inWords(system).temperature;
   const present = run.levels_C.flatMap((C, n) => ((frame.outlines[n] ?? '') === '' ? [] : [{ C, n }]));
   return (
     <View style={{ gap: SPACE.s }}>
       <View
-        onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}
+        onLayout={onLayout}
         role="img"
         aria-label={`The ${run.frame ? 'frame' : 'plate'} from above: hottest ${say(frame.hottest_C)}.`}
         testID={run.frame ? 'frame-heats' : 'plate-heats'}

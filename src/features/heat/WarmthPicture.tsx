@@ -1,10 +1,10 @@
-import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { inWords } from '@core/units/format';
 import type { OpenJob } from '@/state/useJob';
 import { usePalette } from '@/ui/theme/theme';
 import { FONTS } from '@/ui/theme/tokens';
+import { useWidth } from '@/ui/useWidth';
 
 const HEIGHT = 112;
 const TOP = 30;
@@ -18,7 +18,7 @@ const EDGE = 104;
  */
 export function WarmthPicture({ open }: { open: OpenJob }) {
   const palette = usePalette();
-  const [width, setWidth] = useState(320);
+  const [width, onLayout] = useWidth(320);
   const { heat } = open.assessment.situation;
   const say = inWords(open.system).temperature;
   const plan_C = heat.preheat?.value ?? heat.metal_C;
@@ -68,7 +68,7 @@ export function WarmthPicture({ open }: { open: OpenJob }) {
   ];
   return (
     <View
-      onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}
+      onLayout={onLayout}
       role="img"
       aria-label={`Metal temperature: ${words.map(({ text }) => text).join(', ')}.`}
     >

@@ -5,8 +5,10 @@ import type { StopId } from '@core/judge';
 import { useJob, type OpenJob } from '@/state/useJob';
 import { jobKey } from '@/state/keys';
 import { useApp } from '@/state/store';
+import { useFieldReader } from '@/state/useFieldReader';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
+import { InstrumentsHere } from '@/ui/FromInstrument';
 import { RoomStrip } from '@/ui/RoomStrip';
 import { usePalette, useWide } from '@/ui/theme/theme';
 import { SPACE } from '@/ui/theme/tokens';
@@ -33,7 +35,15 @@ interface Props {
 const SHORT_px = 560;
 
 /** What stands round every stop: title, tightest room, the work, the strip, the way on. Wide: rail, work, rooms side by side. */
-export function JobFrame({ id, stop, bare = false, children }: Props) {
+export function JobFrame(props: Props) {
+  return (
+    <InstrumentsHere.Provider value={useFieldReader}>
+      <Framed {...props} />
+    </InstrumentsHere.Provider>
+  );
+}
+
+function Framed({ id, stop, bare = false, children }: Props) {
   const open = useJob(id);
   const wide = useWide();
   const palette = usePalette();

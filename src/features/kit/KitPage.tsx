@@ -21,6 +21,7 @@ import { newId } from '@/state/ids';
 import { addTins } from '@/state/shelf';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
+import { openInstruments } from '@/ui/goTo';
 import { PageFrame } from '@/ui/PageFrame';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
@@ -63,6 +64,7 @@ function StartFrom() {
 export function KitPage() {
   const kit = useApp((state) => state.kit.kit);
   const system = useApp((state) => state.settings.system);
+  const instruments = useApp((state) => state.settings.instruments);
   const say = inWords(system);
   const now_ms = useClock();
   return (
@@ -159,6 +161,15 @@ export function KitPage() {
         add="Add a tool"
         rows={kit.tools.map((t) => ({ id: t.id, name: TOOLS[t.tool], note: t.note }))}
       />
+      <View style={{ gap: SPACE.s }}>
+        <Words as="head">Instruments</Words>
+        <Words as="small" tone="quiet">
+          {instruments.length === 0
+            ? 'What measures by itself can tell it here: ammeter, thermometer, field meter, analyser, hardness tester, scale.'
+            : instruments.map(({ name }) => name).join(', ')}
+        </Words>
+        <Act title="Instruments that tell by themselves" testID="to-instruments" onPress={openInstruments} />
+      </View>
       <Lessons kit={kit} />
       <KitFiles kit={kit} />
     </PageFrame>

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useContext, useState } from 'react';
 import { View } from 'react-native';
 import { ELEMENTS, type Elements } from '@core/formats/elements';
 import { usualError } from '@core/formats/usualError';
@@ -7,11 +7,13 @@ import { editAt, type EvidencePath, type JobEdit } from '@core/formats/paths';
 import { readPath } from '@core/formats/edits';
 import { readField, type NumberPath } from '@core/formats/fields';
 import { UNSEEN_BY_XRAY } from '@core/metal';
+import { trimmed } from '@core/units/format';
 import { loadChecks } from '@/state/lazyChecks';
 import { chooseFile } from '@/state/files';
 import { editWithUndo, notify } from '@/state/store';
 import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';
+import { FromInstrument, InstrumentsHere, LiveLine, recordOf } from '@/ui/FromInstrument';
 import { Pick } from '@/ui/Pick';
 import { QuantityField } from '@/ui/QuantityField';
 import { SPACE } from '@/ui/theme/tokens';
@@ -38,25 +40,42 @@ function Num({
   const whole = `${path}.${at}` as const;
   const value = readPath(open.job, whole);
   return (
-    <QuantityField
-      path={field}
-      label={label}
-      value={typeof value === 'number' ? value : null}
-      typed={open.job.typed[whole]}
-      system={open.system}
-      proposed={proposed}
-      testID={at}
-      onType={(text) => {
-        const read = text.trim() === '' ? null : readField(field, text, open.system);
-        open.edit(
-          [
-            { path: whole, value: read?.ok ? read.value.value : null } as unknown as JobEdit,
-            { path: `typed.${whole}`, value: text === '' ? undefined : text },
-          ],
-          title,
-        );
-      }}
-    />
+    <>
+      <QuantityField
+        path={field}
+        label={label}
+        value={typeof value === 'number' ? value : null}
+        typed={open.job.typed[whole]}
+        system={open.system}
+        proposed={proposed}
+        testID={at}
+        onType={(text) => {
+          const read = text.trim() === '' ? null : readField(field, text, open.system);
+          open.edit(
+            [
+              { path: whole, value: read?.ok ? read.value.value : null } as unknown as JobEdit,
+              { path: `typed.${whole}`, value: text === '' ? undefined : text },
+            ],
+            title,
+          );
+        }}
+      />
+      <FromInstrument
+        path={field}
+        into={whole}
+        system={open.system}
+        onTake={(taken, text, record) =>
+          open.edit(
+            [
+              { path: whole, value: taken } as unknown as JobEdit,
+              { path: `typed.${whole}`, value: text },
+              record,
+            ],
+            `${title}, by instrument`,
+          )
+        }
+      />
+    </>
   );
 }
 
@@ -119,6 +138,7 @@ function ChemistryForm({
   const absent = (all ? ELEMENTS : COMMON).filter((el) => !Object.hasOwn(elements, el));
   return (
     <View style={{ gap: SPACE.m }}>
+      <FromAnalyser {...props} seesCarbon={seesCarbon} />
       <Act title="Bring in its table (CSV)" testID="take-chemistry" onPress={() => void take()} />
       <Words as="label" tone="quiet">
         First line element,percent,error; then a line an element, such as Cr,18.2,0.1.
@@ -166,3 +186,49 @@ function ChemistryForm({
     </View>
   );
 }
+
+/** What the analyser sees now, all of it, in one press. */
+function FromAnalyser({ open, path, title, seesCarbon }: Omit<Props, 'entry'> & { seesCarbon: boolean }) {
+  const useReader = useContext(InstrumentsHere);
+  const reader = useReader('analyser');
+  if (!reader) return null;
+  const seen = ELEMENTS.flatMap((el) => {
+    const percent = reader.latest(el);
+    return percent === null ? [] : [{ el, percent }];
+  }).sort((a, b) => b.percent - a.percent);
+  const says = seen
+    .slice(0, 4)
+    .map(({ el, percent }) => `${el} ${trimmed(percent, 1)} %`)
+    .join(', ');
+  return (
+    <LiveLine
+      reader={reader}
+      says={says || 'nothing yet'}
+      title="Take it"
+      testID="from-analyser"
+      onTake={() => {
+        const elements: Elements = {};
+        let of = 1;
+        for (const { el } of seen) {
+          const taken = reader.take(el);
+          if (!taken.ok) return taken.message;
+          const { value, error } = taken.value;
+          of = taken.value.of;
+          elements[el] = { percent: trimmedTo(value), error: error === null ? null : trimmedTo(error) };
+        }
+        open.edit(
+          [
+            editAt(`${path}.elements`, elements),
+            ...(seesCarbon || !('C' in elements) ? [] : [editAt(`${path}.seesCarbon`, true)]),
+            recordOf(reader, says, of, path),
+          ],
+          `${title}, by instrument`,
+        );
+        return null;
+      }}
+    />
+  );
+}
+
+/** No more digits than an analyser shows. */
+const trimmedTo = (percent: number): number => Number(percent.toFixed(3));

@@ -1,4 +1,3 @@
-import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Circle, ClipPath, Defs, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import {
@@ -13,6 +12,7 @@ import {
 } from '@core/mix';
 import { usePalette } from '@/ui/theme/theme';
 import { FONTS } from '@/ui/theme/tokens';
+import { useWidth } from '@/ui/useWidth';
 
 const LEFT = 36;
 const BOTTOM = 40;
@@ -30,7 +30,7 @@ const NAMES: Readonly<Record<Mark['id'], string>> = { rod: 'R', A: 'A', B: 'B', 
 /** A constitution diagram with the rod, both sides, the line between them, what the dilution covers, and where the bead may lie. */
 export function DiagramPicture({ mix, id, cloud }: { mix: MixPlan; id: DiagramId; cloud: Cloud | null }) {
   const palette = usePalette();
-  const [width, setWidth] = useState(320);
+  const [width, onLayout] = useWidth(320);
   const height = Math.min(430, width * SHAPE);
   const shown = SHOWN[id];
   const drawing = diagramOf(mix, id);
@@ -61,7 +61,7 @@ export function DiagramPicture({ mix, id, cloud }: { mix: MixPlan; id: DiagramId
   const bead = drawing.marks.find((mark) => mark.id === 'bead');
   return (
     <View
-      onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}
+      onLayout={onLayout}
       role="img"
       aria-label={`${id === 'wrc' ? 'WRC-1992' : 'Schaeffler'} diagram: bead at chromium equivalent ${bead?.at.creq.toFixed(1) ?? '?'}, nickel equivalent ${bead?.at.nieq.toFixed(1) ?? '?'}.`}
     >

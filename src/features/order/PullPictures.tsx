@@ -1,8 +1,9 @@
-import { useState, type ReactNode } from 'react';
+import { type ReactNode } from 'react';
 import { View } from 'react-native';
 import Svg, { Path, Rect, Text as SvgText } from 'react-native-svg';
 import { usePalette } from '@/ui/theme/theme';
 import { FONTS } from '@/ui/theme/tokens';
+import { useWidth } from '@/ui/useWidth';
 
 /** A pull as it is drawn, px. */
 const DRAWN_px = 26;
@@ -25,17 +26,12 @@ function Exaggerated({
   children: (drawn: { width: number; scale: number; moved: number }) => ReactNode;
 }) {
   const palette = usePalette();
-  const [width, setWidth] = useState(320);
+  const [width, onLayout] = useWidth(320);
   const scale = (width - 60) / shown_mm;
   const times = Math.max(1, Math.round(DRAWN_px / Math.max(moved_mm * scale, 1e-6)));
   const says = times > 1 ? `${what} drawn ${times} times too big` : `${what} to scale`;
   return (
-    <View
-      onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}
-      role="img"
-      aria-label={says}
-      testID={testID}
-    >
+    <View onLayout={onLayout} role="img" aria-label={says} testID={testID}>
       <Svg width={width} height={height}>
         {children({ width, scale, moved: moved_mm * scale * times })}
         <SvgText
@@ -183,13 +179,13 @@ const WAVE_px = 12;
 /** A sheet seen on edge, with the waves that a weld along it leaves: how high they stand is not reckoned. */
 export function WavesPicture() {
   const palette = usePalette();
-  const [width, setWidth] = useState(320);
+  const [width, onLayout] = useWidth(320);
   const each = (width - 40) / (2 * WAVES);
   let d = `M 20 30`;
   for (let n = 0; n < 2 * WAVES; n++) d += ` q ${each / 2} ${(n % 2 === 0 ? -2 : 2) * WAVE_px} ${each} 0`;
   return (
     <View
-      onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}
+      onLayout={onLayout}
       role="img"
       aria-label="The sheet seen on edge, in waves. How high they stand is not reckoned."
       testID="waves-picture"

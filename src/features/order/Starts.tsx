@@ -1,4 +1,3 @@
-import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Circle, G, Line, Rect, Text as SvgText } from 'react-native-svg';
 import { endsOnStartAt } from '@core/joint';
@@ -8,6 +7,7 @@ import type { UnitSystem } from '@core/units/kinds';
 import { usePalette } from '@/ui/theme/theme';
 import { FONTS, SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
+import { useWidth } from '@/ui/useWidth';
 
 /** As high as the warmest start and the nearest limit ask, px. */
 const HEIGHT = { least: 66, most: 150, full_K: 60 } as const;
@@ -18,7 +18,7 @@ const SIDE = 8;
 /** How warm the metal is where each run begins, in the order laid, under what it may be; and what each run ends on. */
 export function Starts({ plan, done, system }: { plan: OrderPlan; done: number; system: UnitSystem }) {
   const palette = usePalette();
-  const [width, setWidth] = useState(320);
+  const [width, onLayout] = useWidth(320);
   const say = inWords(system);
   const { judged } = plan.taken;
   const { ceiling_C, holesAt_C, joined, heat } = plan.question;
@@ -37,11 +37,7 @@ export function Starts({ plan, done, system }: { plan: OrderPlan; done: number; 
   const each = (width - 2 * SIDE) / shown_C.length;
   const waits = judged.waits_s.reduce((sum, wait) => sum + wait, 0);
   return (
-    <View
-      testID="starts"
-      style={{ gap: SPACE.xs }}
-      onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}
-    >
+    <View testID="starts" style={{ gap: SPACE.xs }} onLayout={onLayout}>
       <Svg width={width} height={height} role="img" aria-label="How warm the metal is where each run begins.">
         {shown_C.map((C, n) => {
           const over = limits.some(({ at }) => C > at);

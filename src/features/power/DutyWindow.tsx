@@ -1,4 +1,4 @@
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import { View } from 'react-native';
 import Svg, { Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { dutyPlan, type DutyPlan } from '@core/power';
@@ -9,6 +9,7 @@ import { Act } from '@/ui/Act';
 import { usePalette } from '@/ui/theme/theme';
 import { FONTS, SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
+import { useWidth } from '@/ui/useWidth';
 
 const HEIGHT = 132;
 /** Where the bars of arc lie, under the course of the window. */
@@ -89,7 +90,7 @@ function Rest({ open, plan }: { open: OpenJob; plan: DutyPlan }) {
 /** The window filling and emptying, with the arc beneath it. */
 function Course({ open, plan }: { open: OpenJob; plan: DutyPlan }) {
   const palette = usePalette();
-  const [width, setWidth] = useState(320);
+  const [width, onLayout] = useWidth(320);
   const { hurried: timeline } = open.assessment.situation;
   const duty = open.assessment.rooms.find(({ id }) => id === 'duty');
   if (!timeline) return null;
@@ -106,7 +107,7 @@ function Course({ open, plan }: { open: OpenJob; plan: DutyPlan }) {
   const peak = Math.max(0, ...corners.map(({ fill }) => fill));
   return (
     <View
-      onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}
+      onLayout={onLayout}
       role="img"
       aria-label={`How full the machine's ten minutes stand along the job: at most ${Math.round(100 * peak)} percent of what the plate allows. Arc on and off beneath.`}
     >

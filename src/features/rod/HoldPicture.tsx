@@ -1,9 +1,9 @@
-import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Circle, Line, Path, Text as SvgText } from 'react-native-svg';
 import type { RodSettings } from '@core/rods';
 import { usePalette } from '@/ui/theme/theme';
 import { FONTS } from '@/ui/theme/tokens';
+import { useWidth } from '@/ui/useWidth';
 
 const HEIGHT = 168;
 const GROUND = 132;
@@ -21,13 +21,13 @@ interface Props {
 /** How the rod is held: seen along the joint, and seen from the side with the way it travels. */
 export function HoldPicture({ settings, corner, sides }: Props) {
   const palette = usePalette();
-  const [width, setWidth] = useState(320);
+  const [width, onLayout] = useWidth(320);
   const middle = width / 2;
   const travel = (settings.travel_deg[0] + settings.travel_deg[1]) / 2;
   const ink = palette.ink;
   return (
     <View
-      onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}
+      onLayout={onLayout}
       role="img"
       aria-label={`Rod ${settings.work_deg} degrees ${settings.workWords}, ${settings.travel_deg.join(' to ')} degrees ${settings.travelWords}`}
     >

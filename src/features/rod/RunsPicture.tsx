@@ -1,10 +1,10 @@
 import { counted } from '@core/units/format';
-import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Circle, Path, Text as SvgText } from 'react-native-svg';
 import type { RunPlan } from '@core/rods';
 import { usePalette } from '@/ui/theme/theme';
 import { FONTS } from '@/ui/theme/tokens';
+import { useWidth } from '@/ui/useWidth';
 
 const HEIGHT = 250;
 const STRAIGHT_HEIGHT = 96;
@@ -22,13 +22,13 @@ interface Props {
 /** The joint seen from above: every run with its number and its direction, and where one ties into another. */
 export function RunsPicture({ runs, round, say }: Props) {
   const palette = usePalette();
-  const [width, setWidth] = useState(320);
+  const [width, onLayout] = useWidth(320);
   const { sides_mm, closed } = runs.path;
   const height = closed ? HEIGHT : STRAIGHT_HEIGHT;
   const at = placer(runs, round, width, height);
   return (
     <View
-      onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}
+      onLayout={onLayout}
       role="img"
       aria-label={`From above: ${counted(runs.runs.length, 'run')} on ${say(runs.total_mm)}, ${counted(runs.tieIns.length, 'tie-in')}.`}
     >

@@ -1,4 +1,3 @@
-import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Line, Rect, Text as SvgText } from 'react-native-svg';
 import { inWords } from '@core/units/format';
@@ -6,6 +5,7 @@ import { usePalette } from '@/ui/theme/theme';
 import { FONTS } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
 import type { OpenRun } from './useRun';
+import { useWidth } from '@/ui/useWidth';
 
 const ROW = 26;
 const TOP = 22;
@@ -15,7 +15,7 @@ const LEFT = 22;
 /** The joint from end to end, a row a pass: what is laid, where the rod runs out, and the mark that goes at the planned pace. */
 export function Along({ run }: { run: OpenRun }) {
   const palette = usePalette();
-  const [width, setWidth] = useState(320);
+  const [width, onLayout] = useWidth(320);
   const { count } = run.state;
   const { system } = run.open.assessment.situation;
   const say = inWords(system).size;
@@ -31,7 +31,7 @@ export function Along({ run }: { run: OpenRun }) {
   const now = count.passes[(count.now ?? 0) - 1];
   return (
     <View
-      onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}
+      onLayout={onLayout}
       role="img"
       testID="along"
       aria-label={

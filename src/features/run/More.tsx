@@ -1,3 +1,4 @@
+import { useContext } from 'react';
 import { View } from 'react-native';
 import { readField } from '@core/formats/fields';
 import { LONGEST } from '@core/formats/limits';
@@ -7,6 +8,7 @@ import { changeSettings, useApp } from '@/state/store';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
 import { Entry } from '@/ui/Entry';
+import { InstrumentsHere, LiveLine } from '@/ui/FromInstrument';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
 import { Later } from './Later';
@@ -35,6 +37,9 @@ function Reading({ run }: { run: OpenRun }) {
   const [text, setText] = useTyped(run, 'reading');
   const { system, heat } = run.open.assessment.situation;
   const { heat: live } = run.state;
+  const useReader = useContext(InstrumentsHere);
+  const reader = useReader('thermometer');
+  const latest = reader ? reader.latest('temperature') : null;
   const say = inWords(system);
   const read =
     text.trim() === '' ? null : readTemperature(text, system, Math.min(heat.metal_C, heat.cooling.air_C));
@@ -72,6 +77,30 @@ function Reading({ run }: { run: OpenRun }) {
           }}
         />
       </View>
+      {reader && (
+        <LiveLine
+          reader={reader}
+          says={latest === null ? 'nothing yet' : say.temperature(Math.round(latest ?? 0))}
+          title="Take it"
+          testID="from-thermometer"
+          onTake={() => {
+            const taken = reader.take('temperature');
+            if (!taken.ok) return taken.message;
+            const { value } = taken.value;
+            const fits = readTemperature(
+              formatQuantity(value, TEMPERATURE, system),
+              system,
+              Math.min(heat.metal_C, heat.cooling.air_C),
+            );
+            if (!fits.ok) return fits.message;
+            run.tell(
+              { kind: 'reading', temperature_C: value, by: reader.serial },
+              'Temperature, by the thermometer',
+            );
+            return null;
+          }}
+        />
+      )}
       {read && !read.ok && (
         <Words as="label" tone="danger" testID="reading-problem">
           {read.message}

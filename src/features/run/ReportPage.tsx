@@ -57,6 +57,11 @@ export function ReportPage({ open }: { open: OpenJob }) {
         )}
       />
       <Lines
+        title="By instruments"
+        testID="report-measured"
+        lines={report.measured.map(({ at: when, what, says, by }) => `${at(when)}: ${what} ${says}, ${by}`)}
+      />
+      <Lines
         title="What went wrong"
         testID="report-troubles"
         lines={report.troubles.map(

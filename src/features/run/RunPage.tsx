@@ -19,6 +19,7 @@ import { Forgotten } from './Forgotten';
 import { Full } from './Full';
 import { Items } from './Items';
 import { Listen } from './Listen';
+import { Meter } from './Meter';
 import { More } from './More';
 import { Press } from './Press';
 import { Troubles } from './Troubles';
@@ -149,6 +150,7 @@ function Work({ run, drives, takeOver, why }: WorkProps) {
         {drives && <OffTheTins run={run} />}
         <Items run={run} drives={drives} />
         {drives && <Troubles run={run} />}
+        {drives && why === null && <Meter run={run} />}
         {drives && why === null && <Listen run={run} />}
         {drives && <More run={run} awake={awake} />}
         <View style={{ gap: SPACE.s }}>

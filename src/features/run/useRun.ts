@@ -18,7 +18,7 @@ export interface OpenRun {
   /** Writes down what happened, now or at a moment. */
   tell(event: Told, title: string, at_ms?: number): void;
   /** The arc burns, in the pass that is next; before the first pass it is a tack. Nothing is told while something must be settled first. */
-  strike(how?: { heard?: number; at_ms?: number }): void;
+  strike(how?: { heard?: number; by?: string; at_ms?: number }): void;
 }
 
 /** While the arc burns a second is long; else it is short enough. */
@@ -49,7 +49,7 @@ export function useRun(open: OpenJob): OpenRun {
       ],
       title,
     );
-  const strike: OpenRun['strike'] = ({ heard, at_ms } = {}) => {
+  const strike: OpenRun['strike'] = ({ heard, by, at_ms } = {}) => {
     const { count, current_A, next } = state;
     const rod = (count.passes[(count.now ?? 1) - 1]?.like ?? assessment.situation.beads?.passes[0])?.rod;
     if (!rod || current_A === null || whyNoArc(state) !== null) return;
@@ -63,8 +63,9 @@ export function useRun(open: OpenJob): OpenRun {
         rodClass: rod.rodClass,
         size: rod.size,
         ...(heard === undefined ? {} : { heard }),
+        ...(by === undefined ? {} : { by }),
       },
-      heard === undefined ? 'Arc on' : 'Arc on, heard',
+      by !== undefined ? 'Arc on, by the ammeter' : heard === undefined ? 'Arc on' : 'Arc on, heard',
       at_ms,
     );
   };

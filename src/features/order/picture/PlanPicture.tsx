@@ -15,6 +15,7 @@ import { Runs } from './Runs';
 import { trayOf, TRAY_px } from './tray';
 import { FieldWords, TrayThings } from './TrayThings';
 import { viewOf } from './view';
+import { useWidth } from '@/ui/useWidth';
 
 interface Props {
   blow: BlowPlan;
@@ -37,7 +38,7 @@ const PLACES_DRAGGED = 16;
  * a press puts the clamp there; a second clamp, tabs, the lead and a field that was there before lie in the tray under it.
  */
 export function PlanPicture({ blow, plan, done, system, clampFixed, onMove }: Props) {
-  const [width, setWidth] = useState(320);
+  const [width, onLayout] = useWidth(320);
   const [dragged, setDragged] = useState<Moved | null>(null);
   const view = viewOf(blow, width);
   const tray = trayOf(blow, view, clampFixed);
@@ -62,11 +63,7 @@ export function PlanPicture({ blow, plan, done, system, clampFixed, onMove }: Pr
   const holding = { blow, piece, view, tray, say, onDrag: setDragged, onDrop: drop };
   return (
     <>
-      <View
-        testID="plan-picture"
-        onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}
-        style={{ height: view.height + TRAY_px }}
-      >
+      <View testID="plan-picture" onLayout={onLayout} style={{ height: view.height + TRAY_px }}>
         <Pressable
           testID="plan-plate"
           onPress={press}
