@@ -1,5 +1,5 @@
 /**
- * `npm run opponents -- [jobs]`: the planner against others who try. Random plain jobs and trucks of a fixed seed: is a proposal shut while a rod,
+ * `npm run opponents -- [jobs] [id]`: the planner against others who try. Random plain jobs and trucks of a fixed seed: is a proposal shut while a rod,
  * a pole and amps of the same truck leave all open? And the jobs of the yard: does random search with ten times its budget, or a seeded annealer,
  * find a way that serves a wish better?
  */
@@ -21,7 +21,7 @@ import { DEMO_JOBS } from '../src/demo/jobs';
 import { DEMO_KIT } from '../src/demo/kit';
 import { fullTin } from '../tests/support/tins';
 
-const [jobs = '2000'] = process.argv.slice(2);
+const [jobs = '2000', only = ''] = process.argv.slice(2);
 const chance = fixedChance(2027);
 const one = <T>(all: readonly T[]): T =>
   all[Math.min(all.length - 1, Math.floor(chance() * all.length))] as T;
@@ -177,7 +177,7 @@ function neighbour(options: readonly Option[], all: readonly Option[]): Option[]
     : [...kept, next];
 }
 
-for (const job of DEMO_JOBS) {
+for (const job of DEMO_JOBS.filter(({ id }) => id.includes(only))) {
   const from = assess(job, DEMO_KIT);
   const { now, ways, tried } = waysOf(from);
   const all = optionsHere(from.situation).filter(({ edits }) =>
@@ -189,21 +189,24 @@ for (const job of DEMO_JOBS) {
     Math.min(
       ...[...standing, ...ways.map(({ measures }) => measures)].map((one) => WISHES[wish](one) ?? Infinity),
     );
-  const beaten = new Set<string>();
-  const look = (measures: Measures, who: string) => {
+  const beaten = new Map<string, string>();
+  const look = (measures: Measures, who: string, options: readonly Option[]) => {
     if (measures.shut.length > 0 || measures.minutes === null || measures.lame > now.lame) return;
     for (const wish of Object.keys(WISHES) as (keyof typeof WISHES)[]) {
       const [value, least] = [WISHES[wish](measures), best(wish)];
       if (value === null) continue;
       if (wish === 'room' ? value < least - BEATEN_room : value < least * (1 - BEATEN_share))
-        beaten.add(`${who}: ${wish}`);
+        beaten.set(
+          `${who}: ${wish}`,
+          `${value.toPrecision(3)} under ${least.toPrecision(3)} by ${options.map(({ id }) => id).join(' + ')}`,
+        );
     }
   };
   const budget = Math.min(10 * tried, 3000);
   for (let n = 0; n < budget; n++) {
     let options: Option[] = [];
     for (let k = 0; k < 1 + Math.floor(chance() * 3); k++) options = neighbour(options, all);
-    look(judge(from, options), 'random');
+    look(judge(from, options), 'random', options);
   }
   let stands: Option[] = [];
   let worth = now;
@@ -212,7 +215,7 @@ for (const job of DEMO_JOBS) {
   for (let n = 0; n < tried; n++) {
     const next = neighbour(stands, all);
     const measures = judge(from, next);
-    look(measures, 'annealer');
+    look(measures, 'annealer', next);
     if (
       energy(measures) < energy(worth) ||
       chance() < Math.exp((energy(worth) - energy(measures)) / (1 - n / tried + 0.01))
@@ -220,6 +223,6 @@ for (const job of DEMO_JOBS) {
       [stands, worth] = [next, measures];
   }
   process.stdout.write(
-    `${job.id}: ${tried} tried, ${budget} by chance, ${beaten.size === 0 ? 'never beaten' : `beaten: ${[...beaten].join(', ')}`}\n`,
+    `${job.id}: ${tried} tried, ${budget} by chance, ${beaten.size === 0 ? 'never beaten' : `beaten: ${[...beaten].map(([what, how]) => `${what} ${how}`).join(', ')}`}\n`,
   );
 }

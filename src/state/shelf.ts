@@ -165,6 +165,16 @@ export function copyItem<S extends ShelfName>(shelf: S, id: string): string | nu
   return copy.id;
 }
 
+/** An item as it stands on its shelf; undefined where it is not there. */
+export const itemOn = <S extends ShelfName>(shelf: S, id: string): ItemOf<S> | undefined =>
+  itemsOf(shelf).find((item) => item.id === id);
+
+/** Takes an item off that nobody has changed since it was begun: nothing of it was anybody's. */
+export function dropUntouched<S extends ShelfName>(shelf: S, id: string, begun: ItemOf<S> | undefined): void {
+  if (begun !== undefined && itemOn(shelf, id) === begun)
+    void editKitAt([{ path: `${shelf}.${id}`, value: undefined }], 'Not added after all');
+}
+
 /** Takes an item off its shelf; it can be put back. */
 export function deleteItem<S extends ShelfName>(shelf: S, id: string): void {
   editKitWithUndo(

@@ -2,6 +2,7 @@ import { useDeferredValue, useMemo } from 'react';
 import { assess, findLevers, type Assessment, type Lever } from '@core/plan';
 import { editAt, type JobEdit, type JobNumberPath, type JobPath, type ValueAt } from '@core/formats/paths';
 import type { Job } from '@core/formats/job';
+import type { Worth } from '@core/planner';
 import { readField } from '@core/formats/fields';
 import type { UnitSystem } from '@core/units/kinds';
 import { editJob, useApp } from './store';
@@ -17,6 +18,8 @@ export interface OpenJob {
   /** Sets one path. */
   set<P extends JobPath>(path: P, value: ValueAt<Job, P>, title: string): void;
   edit(edits: readonly JobEdit[], title: string): void;
+  /** What is worth finding out; null while it is reckoned, undefined where nothing may be told or nobody asked. */
+  worth?: readonly Worth[] | null | undefined;
   /** Takes what was typed into a number field: kept word for word, and as a number where it can be read. */
   type(path: JobNumberPath, text: string, title: string): void;
 }

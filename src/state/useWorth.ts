@@ -7,8 +7,8 @@ import type { OpenJob } from './useJob';
 const ask = (ground: Ground): Promise<readonly Worth[]> => coreWorker().worthOn(ground);
 
 /** What is worth finding out of an open job; null while it is reckoned, undefined where nothing may be told. */
-export function useWorth(open: OpenJob): readonly Worth[] | null | undefined {
-  const told = open.assessment.withheld === null;
+export function useWorth(open: OpenJob, wanted: boolean): readonly Worth[] | null | undefined {
+  const told = wanted && open.assessment.withheld === null;
   const worth = useBeside('worth', useGround(open), told, ask);
   return told ? worth : undefined;
 }

@@ -49,7 +49,7 @@ export function LiveLine({
   const [refused, setRefused] = useState<string | null>(null);
   const { state, words, age_ms } = reader.standing;
   return (
-    <View style={{ gap: SPACE.xs }} testID={testID}>
+    <View style={{ gap: SPACE.xs, width: '100%' }} testID={testID}>
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: SPACE.s }}>
         <View
           aria-hidden

@@ -1,10 +1,13 @@
 import { readPath } from '@core/formats/edits';
 import type { JobEdit, JobNumberPath } from '@core/formats/paths';
 import type { Job } from '@core/formats/job';
+import type { Worth } from '@core/planner';
+import { sentence } from '@core/units/format';
 import type { UnitSystem } from '@core/units/kinds';
 import { FieldRow } from './FieldRow';
 import { FromInstrument } from './FromInstrument';
 import { QuantityField } from './QuantityField';
+import { Words } from './Words';
 
 /** What a field needs of an open job. */
 interface Open {
@@ -12,6 +15,7 @@ interface Open {
   system: UnitSystem;
   type: (path: JobNumberPath, text: string, said: string) => void;
   edit: (edits: readonly JobEdit[], title: string) => void;
+  worth?: readonly Worth[] | null | undefined;
 }
 
 /** One number of a job, kept as typed. */
@@ -41,6 +45,24 @@ export function JobField({
         proposed={proposed}
         onType={(text) => open.type(path, text, title)}
       />
+      <BelowField open={open} path={path} title={title} />
+    </FieldRow>
+  );
+}
+
+/** Its own line, whatever stands beside the field. */
+const WHOLE = { width: '100%' as const };
+
+/** Below a number of a job: whether it would change the plan, and the instrument that can tell it. */
+export function BelowField({ open, path, title }: { open: Open; path: JobNumberPath; title: string }) {
+  const worth = open.worth?.find(({ paths, grade }) => grade > 0 && paths.includes(path));
+  return (
+    <>
+      {worth && (
+        <Words as="label" testID={`would-${worth.id}`} style={WHOLE}>
+          {`Would change this plan: ${worth.changes[0] ?? ''}. ${sentence(worth.find)}`}
+        </Words>
+      )}
       <FromInstrument
         path={path}
         into={path}
@@ -52,6 +74,6 @@ export function JobField({
           )
         }
       />
-    </FieldRow>
+    </>
   );
 }

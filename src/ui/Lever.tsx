@@ -35,6 +35,13 @@ function moved({ title, before, after, gain, unit }: LeverEffect, system: UnitSy
 const isNothing = ({ before, after, gain, unit }: LeverEffect, system: UnitSystem): boolean =>
   before === after && gain !== null && /^0(?![.\d])/.test(speakAmount(Math.abs(gain), unit, system));
 
+/** How near its end a limit is by its state. */
+const STATE_RANK: Record<LeverEffect['after'], number> = { none: 4, tight: 3, unknown: 2, snug: 1, roomy: 0 };
+
+/** Less room than before: by its amount where it has one, else by its share; or nearer to its end. */
+const isWorse = ({ before, after, gain, gainShare }: LeverEffect): boolean =>
+  STATE_RANK[after] > STATE_RANK[before] || (gain === null ? gainShare < 0 : gain < 0);
+
 /** Side effects told on a lever; the rest is only counted. */
 const OTHERS_TOLD = 3;
 
@@ -43,7 +50,6 @@ const weight = ({ before, after, gainShare }: LeverEffect): number =>
   (before === after ? 0 : 10) + Math.abs(gainShare);
 
 /** Of what is made worse, first what is then nearest to its end. */
-const STATE_RANK: Record<LeverEffect['after'], number> = { none: 4, tight: 3, unknown: 2, snug: 1, roomy: 0 };
 const urgency = (effect: LeverEffect): number => 100 * STATE_RANK[effect.after] + weight(effect);
 
 /** One change the welder can make. The small jaws show the opening it gives, and in dots the opening there is now. */
@@ -67,8 +73,8 @@ export function LeverRow({ lever, room, system, onPull }: Props) {
     )
     .sort((a, b) => weight(b) - weight(a));
   // What is made worse is named, all of it, what is nearest to its end first; what it helps besides is told as far as there is room.
-  const worse = others.filter(({ gainShare }) => gainShare < 0).sort((a, b) => urgency(b) - urgency(a));
-  const better = others.filter(({ gainShare }) => gainShare >= 0);
+  const worse = others.filter(isWorse).sort((a, b) => urgency(b) - urgency(a));
+  const better = others.filter((other) => !isWorse(other));
   const more = better.length - OTHERS_TOLD;
   const closes = lever.closes.filter((title) => title !== room.title);
   const deepens = lever.deepens.filter((title) => title !== room.title);

@@ -30,6 +30,9 @@ export const openFamily = (id: string, place: string, family: string) =>
 export const openProcesses = (id: string) => router.push(inJob(id, 'process'));
 /** Opens how a process beside the stick is set for a job. */
 export const openBy = (id: string, process: string) => router.push(inJob(id, 'process', process));
+/** Opens something that was just put on a shelf of the kit; its way back leads here again. */
+export const openNewItem = (shelf: string, item: string) =>
+  router.push({ pathname: '/kit/[shelf]/[item]', params: { shelf, item, fresh: 'yes' } });
 /** Opens the instruments that tell by themselves. */
 export const openInstruments = () => router.push('/kit/instruments');
 /** Opens the search for a lost arc. */

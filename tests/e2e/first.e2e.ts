@@ -34,7 +34,7 @@ describe('the first day', () => {
     await b.tap('ocv_V-more');
     await b.tap('item-back');
     await b.tap('add-supplies');
-    await b.tap('item-back');
+    await b.tap('item-done');
     await b.tap('add-tins');
     await b.tap('size-3/32');
     await b.tap('count-more');

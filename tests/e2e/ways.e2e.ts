@@ -52,6 +52,29 @@ describe('a job that is shut', () => {
     await b.saysMain(/100 rods/);
   });
 
+  test('what is on the truck and not in its list is put there from the limit, and the way back leads there', async () => {
+    await b.driver.get(`${app.url}/job/bollard-cap/room/rods`);
+    const tins = async () => b.driver.executeScript<string>('return location.pathname');
+    await b.tap('truck-tins');
+    await b.find('item-done');
+    assert.match(await tins(), /kit\/tins/);
+    // Looked at only: nothing is kept.
+    await b.tap('item-back');
+    await b.find('truck-tins');
+    assert.match(await tins(), /room\/rods/);
+    await b.tap('truck-tins');
+    await b.type('printed', 'ENi-CI');
+    await b.tap('take-class');
+    await b.tap('size-3/32');
+    await b.type('count', '30');
+    await b.tap('item-done');
+    // The limit that lacked them has room now.
+    await b.driver.wait(async () => /room\/rods/.test(await tins()), PATIENCE_ms);
+    await b.driver.wait(async () => !(await b.has('truck-tins')), PATIENCE_ms);
+    await b.driver.get(`${app.url}/kit`);
+    await b.saysMain(/30 rods/);
+  });
+
   test('of which nothing opens is not to be welded here, and is told so', async () => {
     await openDemo(b, app.url, 'pier-ladder', 'joint');
     await b.type('joint.thicknessA_mm', '0.4 mm');

@@ -4,13 +4,14 @@ import { demoJob } from '../../../tests/support/demo';
 import { DEMO_JOBS } from '../../demo/jobs';
 import { DEMO_KIT } from '../../demo/kit';
 import { applyEdits } from '../formats/edits';
+import { fixedChance } from '../units/chance';
 import type { Kit } from '../formats/kit';
 import { assess, type Assessment } from '../plan/assess';
 import { likely } from './doubts/doubt';
 import { doubtsOf } from './doubts/doubts';
 import { measuresOf } from './measures';
 import { collide, fuss_min, groundOf, judgeGround, withOptions, type Option } from './option';
-import { optionsAway, optionsHere } from './options';
+import { isFixed, optionsAway, optionsHere } from './options';
 import { findWaysOut, setsOf, waysOut } from './wayOut';
 import { waysOf } from './ways';
 import { besideEachOther } from './compare';
@@ -171,6 +172,31 @@ describe('ways', () => {
   });
 });
 
+describe('ways against chance', () => {
+  test('three changes that help only together are found: no draw of chance is a tenth cooler or of fewer rods', () => {
+    const from = judged('ramp-guard');
+    const { now, ways } = waysOf(from);
+    const here = optionsHere(from.situation).filter(({ edits }) =>
+      edits.every(({ path }) => !isFixed(from.situation, path)),
+    );
+    const chance = fixedChance(41);
+    const best = (of: (m: typeof now) => number | null) =>
+      Math.min(...[now, ...ways.map(({ measures }) => measures)].map((m) => of(m) ?? Infinity));
+    const [coolest, fewest] = [best((m) => m.heat_kJ_mm), best((m) => m.rods)];
+    for (let n = 0; n < 250; n++) {
+      const drawn: Option[] = [];
+      for (let k = 0; k < 3; k++) {
+        const one = here[Math.floor(chance() * here.length) % here.length];
+        if (one && !drawn.some((other) => other.id === one.id || collide(other, one))) drawn.push(one);
+      }
+      const found = measuresOf(after(from, drawn));
+      if (found.shut.length > 0 || found.minutes === null || found.lame > now.lame) continue;
+      expect(found.heat_kJ_mm ?? Infinity).toBeGreaterThan(0.9 * coolest);
+      expect(found.rods ?? Infinity).toBeGreaterThan(0.9 * fewest);
+    }
+  });
+});
+
 describe('why not', () => {
   test('more amps than the machine gives: its range shuts it, and what opens it leaves the amps alone', () => {
     const answer = whyNot(judged('hatch-frame'), [{ path: 'rod.current_A', value: 175 }]);
@@ -203,6 +229,15 @@ describe('worth knowing', () => {
     const found = worthKnowing(judged('ramp-guard', { 'look.wind_m_s': null, 'look.place': 'outdoors' }));
     expect(found.find(({ id }) => id === 'wind')?.changes.length).toBeGreaterThan(0);
     expect(found.every(({ odds }) => odds >= 0 && odds <= 1 + 1e-9)).toBe(true);
+  });
+
+  test('each says which field it would be typed into', () => {
+    const found = worthKnowing(judged('ramp-guard'));
+    const pathsOf = (id: string) => found.find((one) => one.id === id)?.paths;
+    expect(pathsOf('air')).toEqual(['look.air_C']);
+    expect(pathsOf('thickness')).toEqual(['joint.thicknessA_mm']);
+    // A line before a socket is no field of the job.
+    expect(pathsOf('line')).toEqual([]);
   });
 
   test('what is known is not asked for', () => {

@@ -42,6 +42,8 @@ const BEAM = 2;
 const SHUT = 1e4;
 /** Changes that did most for a wish by themselves: only they are put together. */
 const HELPERS = 8;
+/** Of those so many are put together in every way there is: two that only a third opens are met by no other road. */
+const CLOSE = 7;
 
 interface Found {
   options: readonly Option[];
@@ -63,12 +65,20 @@ export function* findWays(assessment: Assessment): Generator<Ways> {
     return;
   }
   const found: Found[] = [];
+  const judged = new Map<string, Found>();
   const look = (options: readonly Option[]): Found => {
+    const key = options
+      .map(({ id }) => id)
+      .sort()
+      .join(' ');
+    const before = judged.get(key);
+    if (before) return before;
     tried += 1;
     const measures = measuresOf(judgeGround(withOptions(ground, options)));
     const one = { options, measures, fuss_min: fussOf_min(options) };
     const isPlan = measures.shut.length === 0 && (measures.minutes !== null || now.minutes === null);
     if (isPlan && options.length > 0) found.push(one);
+    judged.set(key, one);
     return one;
   };
   const state = (done: boolean): Ways => ({ now, ways: bestOf(found, now), tried, done });
@@ -112,8 +122,25 @@ export function* findWays(assessment: Assessment): Generator<Ways> {
         }
       beam = next.sort((a, b) => a.worth - b.worth).slice(0, BEAM);
     }
+    for (const options of together(helpers.slice(0, CLOSE).map(({ option }) => option))) {
+      look(options);
+      yield state(false);
+    }
   }
   yield state(true);
+}
+
+/** Every two and every three of them that can be had together. */
+function together(all: readonly Option[]): Option[][] {
+  const pairs = all.flatMap((a, n) =>
+    all.slice(n + 1).flatMap((b) => (collide(a, b) ? [] : [[a, b] as const])),
+  );
+  const threes = pairs.flatMap(([a, b]) =>
+    all
+      .slice(all.indexOf(b) + 1)
+      .flatMap((c) => (collide(a, c) || collide(b, c) ? [] : [[a, b, c] as const])),
+  );
+  return [...pairs, ...threes].map((options) => [...options]);
 }
 
 /** For every wish the best that was found, where it is worth it; one plan that serves several wishes is one way. */

@@ -1,3 +1,4 @@
+import { changesBetween } from '../formats/changes';
 import type { StopId } from '../judge/room';
 import type { Assessment } from '../plan/assess';
 import { toldThroughout } from '../units/inUnitsOf';
@@ -19,6 +20,8 @@ export interface Worth {
   odds: number;
   /** How grave: 3 the verdict or a limit, 2 rod or amps or preheat, 1 what is tightest or the minutes, 0 nothing. */
   grade: 0 | 1 | 2 | 3;
+  /** The fields of the job that it would be typed into. */
+  paths: readonly string[];
 }
 
 /** Minutes that are felt: a share of the job, and no less than so many. */
@@ -70,6 +73,11 @@ const ASPECTS: readonly { grade: 1 | 2 | 3; of: (one: Seen) => string; felt?: tr
 /** Even the unlikely counts for something. Our judgement. */
 const LEAST_ODDS = 0.1;
 
+/** Where it would be typed: what any of it writes in the job. */
+const pathsOf = ({ job, kit }: Ground, supposed: readonly Supposed[]): string[] => [
+  ...new Set(supposed.flatMap(({ on }) => changesBetween(job, on(job, kit).job).map(({ path }) => path))),
+];
+
 /** What it would change, by how grave and how likely that is. */
 const weight = ({ grade, odds }: Worth): number => grade * Math.min(1, odds + LEAST_ODDS);
 
@@ -116,6 +124,7 @@ function weighed(assessment: Assessment): Worth[] {
         changes: changes.map(({ words }) => words),
         odds,
         grade: first?.grade ?? 0,
+        paths: pathsOf(ground, supposed),
       };
     })
     .sort((a, b) => weight(b) - weight(a) || a.find_min - b.find_min);

@@ -10,7 +10,6 @@ import { proceduresFor } from '@core/procedure';
 import { schoolsFor } from '@core/process';
 import { mustStayCold, needsNoPreheat, waitsForChart } from '@core/preheat';
 import type { OpenJob } from '@/state/useJob';
-import { useWorth } from '@/state/useWorth';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
 import { Fold } from '@/ui/Fold';
@@ -30,7 +29,7 @@ import { WarmthPicture } from './WarmthPicture';
 
 /** Heat: how warm before, between and after, why, and how long that takes. */
 export function HeatStop({ open }: { open: OpenJob }) {
-  const worth = useWorth(open);
+  const { worth } = open;
   const { job, assessment } = open;
   const later = useDeferredValue(open);
   const { heat, wants } = assessment.situation;

@@ -6,6 +6,7 @@ import { useJob, type OpenJob } from '@/state/useJob';
 import { jobKey } from '@/state/keys';
 import { useApp } from '@/state/store';
 import { useFieldReader } from '@/state/useFieldReader';
+import { useWorth } from '@/state/useWorth';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
 import { InstrumentsHere } from '@/ui/FromInstrument';
@@ -43,19 +44,26 @@ export function JobFrame(props: Props) {
   );
 }
 
-function Framed({ id, stop, bare = false, children }: Props) {
+function Framed(props: Props) {
+  const { id, stop, bare = false, children } = props;
   const open = useJob(id);
+  const palette = usePalette();
+  if (!open) return <NoSuchJob />;
+  if (!bare) return <WithRooms {...props} judged={open} />;
+  return (
+    <View style={{ flex: 1, backgroundColor: palette.ground }}>
+      <TitleBar open={open} stop={stop} undoes={false} />
+      {children(open)}
+    </View>
+  );
+}
+
+function WithRooms({ id, stop, children, judged }: Props & { judged: OpenJob }) {
   const wide = useWide();
   const palette = usePalette();
   const { height } = useWindowDimensions();
-  if (!open) return <NoSuchJob />;
-  if (bare)
-    return (
-      <View style={{ flex: 1, backgroundColor: palette.ground }}>
-        <TitleBar open={open} stop={stop} undoes={false} />
-        {children(open)}
-      </View>
-    );
+  const worth = useWorth(judged, stop !== null && stop !== 'sheet' && stop !== 'metal');
+  const open = { ...judged, worth };
   const { rooms, tightest } = open.assessment;
   const top = (
     <>

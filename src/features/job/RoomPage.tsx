@@ -4,17 +4,19 @@ import { sourceWords } from '@core/units/sources';
 import { leversFor, type Room } from '@core/plan';
 import { speakAmount, speakRoom, speakState } from '@core/judge';
 import type { Option } from '@core/planner';
+import { addItem } from '@/state/shelf';
 import { takeOptions } from '@/state/takeOptions';
 import { useLevers, type OpenJob } from '@/state/useJob';
 import { useWaysOut } from '@/state/useWaysOut';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
-import { openWays } from '@/ui/goTo';
+import { openNewItem, openWays } from '@/ui/goTo';
 import { LeverRow } from '@/ui/Lever';
 import { usePalette } from '@/ui/theme/theme';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
 import { pull } from './acts';
+import { ADD_FROM, ADD_WORDS } from './addFrom';
 
 /** One room opened: how much, why, how sure, and what would give more. */
 export function RoomPage({ open, roomId }: { open: OpenJob; roomId: string }) {
@@ -52,6 +54,7 @@ export function RoomPage({ open, roomId }: { open: OpenJob; roomId: string }) {
           ))}
         </View>
       )}
+      <AddHere room={room} />
       {isShut && <Together open={open} alone={alone} />}
       <View style={{ gap: SPACE.s }}>
         <Words as="head">Why</Words>
@@ -65,6 +68,33 @@ export function RoomPage({ open, roomId }: { open: OpenJob; roomId: string }) {
         ))}
       </View>
     </>
+  );
+}
+
+/** What is on the truck and not in its list is put there from here, and the way back leads here. */
+function AddHere({ room }: { room: Room }) {
+  const shelves = room.state === 'roomy' ? [] : (ADD_FROM[room.id] ?? []);
+  if (shelves.length === 0) return null;
+  return (
+    <View style={{ gap: SPACE.s }}>
+      <Words as="small" tone="quiet">
+        On the truck, and not in its list yet?
+      </Words>
+      <View style={{ flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s }}>
+        {shelves.map((shelf) => (
+          <Act
+            key={shelf}
+            title={`${ADD_WORDS[shelf]} +`}
+            label={`Add to the truck: ${midSentence(ADD_WORDS[shelf])}`}
+            testID={`truck-${shelf}`}
+            onPress={() => {
+              const added = addItem(shelf);
+              if (added !== null) openNewItem(shelf, added);
+            }}
+          />
+        ))}
+      </View>
+    </View>
   );
 }
 

@@ -11,7 +11,6 @@ import type { JobNumberPath } from '@core/formats/paths';
 import { readPath } from '@core/formats/edits';
 import { trimmed, inWords, midSentence } from '@core/units/format';
 import type { OpenJob } from '@/state/useJob';
-import { useWorth } from '@/state/useWorth';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
 import { openMeasure } from '@/ui/goTo';
@@ -19,6 +18,7 @@ import { optionsOf } from '@/ui/options';
 import { Fold } from '@/ui/Fold';
 import { isNear } from '@/ui/near';
 import { Pick } from '@/ui/Pick';
+import { BelowField } from '@/ui/JobField';
 import { QuantityField } from '@/ui/QuantityField';
 import { SectionPicture } from '@/ui/SectionPicture';
 import { SPACE } from '@/ui/theme/tokens';
@@ -31,7 +31,7 @@ import { BACKS, CAPS, type BackId, type CapId } from '@core/data/finish';
 
 /** Joint: kind, thicknesses, length, fit-up, and the weld it asks for. */
 export function JointStop({ open }: { open: OpenJob }) {
-  const worth = useWorth(open);
+  const { worth } = open;
   const { job, set, system, assessment } = open;
   const { joint } = job;
   const { joint: geometry } = assessment.situation;
@@ -231,15 +231,18 @@ function Size({
   const value = readPath(job, path);
   const problem = assessment.problems.find((p) => p.path === path && value !== null)?.message;
   return (
-    <QuantityField
-      path={path}
-      label={label}
-      value={typeof value === 'number' ? value : null}
-      typed={job.typed[path]}
-      system={system}
-      problem={problem}
-      proposed={proposed}
-      onType={(text) => type(path, text, label ?? path)}
-    />
+    <>
+      <QuantityField
+        path={path}
+        label={label}
+        value={typeof value === 'number' ? value : null}
+        typed={job.typed[path]}
+        system={system}
+        problem={problem}
+        proposed={proposed}
+        onType={(text) => type(path, text, label ?? path)}
+      />
+      <BelowField open={open} path={path} title={label ?? path} />
+    </>
   );
 }

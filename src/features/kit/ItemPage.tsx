@@ -1,7 +1,8 @@
-import { router } from 'expo-router';
+import { router, useLocalSearchParams } from 'expo-router';
+import { useEffect, useRef } from 'react';
 import { ScrollView, View } from 'react-native';
 import type { Kit } from '@core/formats/kit';
-import { copyItem, deleteItem, editItem, type Shelf } from '@/state/shelf';
+import { copyItem, deleteItem, dropUntouched, editItem, itemOn, type Shelf } from '@/state/shelf';
 import { useApp } from '@/state/store';
 import { Act } from '@/ui/Act';
 import { usePalette } from '@/ui/theme/theme';
@@ -15,22 +16,59 @@ import { SupplyForm } from './SupplyForm';
 import { TinForm } from './TinForm';
 import { TrialForm } from './TrialForm';
 
-/** One item of the kit, to edit. Every change is kept as it is made. */
+/**
+ * One item of the kit, to edit. Every change is kept as it is made. One that was only just begun (`fresh`) ends with Done or Cancel; left
+ * without a word of its own it goes again, so that nothing invented stays on the truck.
+ */
 export function ItemPage({ shelf, item: id }: { shelf: Shelf; item: string }) {
   const palette = usePalette();
   const kit = useApp((state) => state.kit.kit);
   const form = formFor(kit, shelf, id, (edits) => editItem(shelf, id, edits));
   const back = () => (router.canGoBack() ? router.back() : router.replace('/kit'));
+  const { fresh } = useLocalSearchParams<{ fresh?: string }>();
+  const isFresh = fresh !== undefined;
+  const done = useRef(false);
+  useEffect(() => {
+    if (!isFresh) return undefined;
+    const begun = itemOn(shelf, id);
+    return () => {
+      if (!done.current) dropUntouched(shelf, id, begun);
+    };
+  }, [isFresh, shelf, id]);
   return (
     <View style={{ flex: 1, backgroundColor: palette.ground }}>
       <View
         style={{ backgroundColor: palette.bar, flexDirection: 'row', alignItems: 'center', minHeight: 56 }}
       >
-        <Act kind="bar" title="‹ Kit" testID="item-back" onPress={back} />
+        <Act kind="bar" title="‹ Back" testID="item-back" onPress={back} />
       </View>
       <ScrollView role="main" contentContainerStyle={{ padding: SPACE.m, gap: SPACE.l, maxWidth: 820 }}>
         {form ?? <Words as="title">Not in the kit any more</Words>}
-        {form && (
+        {form && isFresh && (
+          <View style={{ flexDirection: 'row', gap: SPACE.s }}>
+            <Act
+              grow
+              kind="main"
+              title="Done"
+              testID="item-done"
+              onPress={() => {
+                done.current = true;
+                back();
+              }}
+            />
+            <Act
+              grow
+              title="Cancel"
+              testID="item-cancel"
+              onPress={() => {
+                done.current = true;
+                deleteItem(shelf, id);
+                back();
+              }}
+            />
+          </View>
+        )}
+        {form && !isFresh && (
           <View style={{ flexDirection: 'row', gap: SPACE.s }}>
             <Act
               grow

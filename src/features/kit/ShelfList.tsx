@@ -1,6 +1,7 @@
 import { router } from 'expo-router';
 import { Pressable, View } from 'react-native';
 import { addItem, type Shelf } from '@/state/shelf';
+import { openNewItem } from '@/ui/goTo';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
 import { usePalette } from '@/ui/theme/theme';
@@ -57,7 +58,7 @@ export function ShelfList({ title, shelf, add, rows }: ShelfProps) {
         testID={`add-${shelf}`}
         onPress={() => {
           const added = addItem(shelf);
-          if (added !== null) openItem(shelf, added);
+          if (added !== null) openNewItem(shelf, added);
         }}
       />
     </View>

@@ -14,7 +14,6 @@ import { LONGEST } from '@core/formats/limits';
 import { parseWhen, sayWhen } from '@core/units/when';
 import { useClock } from '@/state/useClock';
 import type { OpenJob } from '@/state/useJob';
-import { useWorth } from '@/state/useWorth';
 import { thisMoment, wallAt } from '@/state/clock';
 import { Act } from '@/ui/Act';
 import { openSay } from '@/ui/goTo';
@@ -23,6 +22,7 @@ import { isNear } from '@/ui/near';
 import { optionsOf } from '@/ui/options';
 import { Fold } from '@/ui/Fold';
 import { Pick } from '@/ui/Pick';
+import { BelowField } from '@/ui/JobField';
 import { QuantityField } from '@/ui/QuantityField';
 import { SPACE } from '@/ui/theme/tokens';
 import { StopHead } from '@/ui/StopHead';
@@ -32,7 +32,7 @@ import { StopWork } from './StopWork';
 
 /** Look: what broke, where, in what conditions, and whether it may be planned at all. */
 export function LookStop({ open }: { open: OpenJob }) {
-  const worth = useWorth(open);
+  const { worth } = open;
   const { job, set } = open;
   const { look } = job;
   const goAhead = open.assessment.rooms.find(({ id }) => id === 'go-ahead');
@@ -186,14 +186,17 @@ interface AmountProps {
 function Amount({ open, at, said, proposed }: AmountProps) {
   const path = `look.${at}` as const;
   return (
-    <QuantityField
-      path={path}
-      value={open.job.look[at]}
-      typed={open.job.typed[path]}
-      system={open.system}
-      onType={(text) => open.type(path, text, said)}
-      proposed={proposed}
-    />
+    <>
+      <QuantityField
+        path={path}
+        value={open.job.look[at]}
+        typed={open.job.typed[path]}
+        system={open.system}
+        onType={(text) => open.type(path, text, said)}
+        proposed={proposed}
+      />
+      <BelowField open={open} path={path} title={said} />
+    </>
   );
 }
 

@@ -15,7 +15,6 @@ import { countedFrom, orderInWords, orderName } from '@core/order';
 import type { RoomId } from '@core/plan';
 import { inWords, sentence, trimmed } from '@core/units/format';
 import type { OpenJob } from '@/state/useJob';
-import { useWorth } from '@/state/useWorth';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
 import { Fold } from '@/ui/Fold';
@@ -39,7 +38,7 @@ import { pieceTraits } from '@core/data/pieces';
 
 /** Order: what the piece is, where the clamp sits, which way it is welded, in what segments, and how it pulls. */
 export function OrderStop({ open }: { open: OpenJob }) {
-  const worth = useWorth(open);
+  const { worth } = open;
   const later = useDeferredValue(open);
   const { blow } = open.assessment.situation;
   const plan = later.assessment.situation.order;

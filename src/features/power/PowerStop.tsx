@@ -8,7 +8,6 @@ import { speakRoom } from '@core/judge';
 import { chooseProcess } from '@core/process';
 import { WITHHELD_WORDS } from '@core/repair';
 import type { OpenJob } from '@/state/useJob';
-import { useWorth } from '@/state/useWorth';
 import { Act } from '@/ui/Act';
 import { Fold } from '@/ui/Fold';
 import { isNear } from '@/ui/near';
@@ -24,7 +23,7 @@ import { DutyWindow } from './DutyWindow';
 
 /** Power: machine, supply, cord, and whether they do it. */
 export function PowerStop({ open }: { open: OpenJob }) {
-  const worth = useWorth(open);
+  const { worth } = open;
   const { job, set, edit, system, assessment } = open;
   const { machine, supply, plate, draw, kit } = assessment.situation;
   const feeds = plate?.type.feeds ?? 'mains';

@@ -5,7 +5,6 @@ import { counted, inWords } from '@core/units/format';
 import { POLE_WORDS } from '@core/data/words';
 import { schoolsFor } from '@core/process';
 import type { OpenJob } from '@/state/useJob';
-import { useWorth } from '@/state/useWorth';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
 import { Fold } from '@/ui/Fold';
@@ -23,7 +22,7 @@ import { TryBead } from './TryBead';
 
 /** Rod: class, size, pole, amps and aim. The app proposes; what the welder fixes stays fixed. */
 export function RodStop({ open }: { open: OpenJob }) {
-  const worth = useWorth(open);
+  const { worth } = open;
   const { job, edit, assessment } = open;
   const { rod, pole, joint, current_A, settings, rest } = assessment.situation;
   // What lies below the amps is drawn after the rooms have answered.
