@@ -12,6 +12,8 @@ export interface Keeping {
   oven: 'wanted' | 'dry-box' | 'never';
   /** How they are baked again, once; null where that is not done. */
   rebake: string | null;
+  /** How long that takes, h: the longer end of it; of what only the packet knows, an hour. */
+  rebake_h: number;
   source: Source;
 }
 
@@ -26,6 +28,7 @@ const dryBox: Keeping = {
   store: 'Dry box at about 40 to 50 °C.',
   oven: 'dry-box',
   rebake: 'if damp, 120 to 150 °C for half an hour to an hour',
+  rebake_h: 1,
   source: memoryOf('AWS A5.1 annex'),
 };
 
@@ -36,6 +39,7 @@ const holdingOven = (rebake: string, source: Source): Keeping => ({
   store: 'Sealed, then a holding oven at 110 to 150 °C.',
   oven: 'wanted',
   rebake,
+  rebake_h: 1,
   source,
 });
 
@@ -45,6 +49,7 @@ export const KEEPING: Readonly<Record<Coating, Keeping>> = {
     store: 'Dry, at about 20 to 50 °C. They need 3 to 7 % moisture.',
     oven: 'never',
     rebake: null,
+    rebake_h: 0,
     source: PRACTICE,
   },
   rutile: dryBox,
@@ -55,6 +60,7 @@ export const KEEPING: Readonly<Record<Coating, Keeping>> = {
     store: 'Sealed until used, then a holding oven at 120 °C or more.',
     oven: 'wanted',
     rebake: '260 to 430 °C for 2 hours, the oven at half of that or less when they go in',
+    rebake_h: 2,
     source: A5_5,
   },
   stainless: holdingOven('250 to 300 °C for 1 hour', STAINLESS),
@@ -68,6 +74,7 @@ export const KEEPING: Readonly<Record<Coating, Keeping>> = {
     ...dryBox,
     store: 'Dry, as the packet says.',
     rebake: 'as the packet says',
+    rebake_h: 1,
     source: PRACTICE,
   },
   aluminium: {

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { DEMO_JOBS } from '../../demo/jobs';
 import { DEMO_KIT } from '../../demo/kit';
 import { assess } from '../plan/assess';
-import { clockOf, layDay, planDay, rodsToTake, type DayTerms } from './day';
+import { bakedBy, clockOf, fuelOf, layDay, ovenLoads, planDay, rodsToTake, type DayTerms } from './day';
 import { dayJob, type DayJob } from './dayWork';
 
 const TERMS: DayTerms = { begins_min: 420, dark_min: null, walk_min: 5 };
@@ -19,6 +19,8 @@ const job = (
   window_s: null,
   tin: null,
   battery: null,
+  oven: null,
+  engine: null,
   ...more,
 });
 
@@ -140,6 +142,43 @@ describe('a day of several jobs', () => {
     expect(rodsToTake(10, { holds: 30, of: 60 })).toBe(13);
     expect(rodsToTake(10, null)).toBe(11);
     expect(rodsToTake(0, null)).toBe(0);
+  });
+
+  test('rods that are baked wait for the oven, and another job is done meanwhile; alike they go in together', () => {
+    // 2 h for basic rods: AWS D1.1, drying; 1 h for stainless: common practice.
+    const basic = { how: 'two hours', rods: 'E7018 1/8', bake_s: 7200 };
+    const stainless = { how: 'one hour', rods: 'E309L-16 3/32', bake_s: 3600 };
+    const baked = job('baked', [[30, 0]], { oven: basic });
+    expect(layDay([baked], TERMS)).toMatchObject({ done_s: 9000, idle_s: 7200 });
+    const other = job('other', [[100, 0]]);
+    const day = planDay([baked, other], TERMS);
+    expect(day.done_s).toBeLessThanOrEqual(9000);
+    expect(planDay([other, baked], TERMS).done_s).toBe(day.done_s);
+    const two = job('two', [[30, 0]], { oven: { ...basic, rods: 'E7018 3/32' } });
+    const steel = job('steel', [[90, 0]], { oven: stainless });
+    expect([...bakedBy([baked, steel, two]).values()]).toEqual([7200, 10800, 7200]);
+    // The quicker load first: welded while the other is in the oven.
+    expect(planDay([baked, steel], TERMS).order).toEqual(['steel', 'baked']);
+    expect(ovenLoads(layDay([baked, two], TERMS), [baked, two])).toEqual([
+      { rods: 'E7018 1/8, E7018 3/32', how: 'two hours', in_s: 0, out_s: 7200 },
+    ]);
+  });
+
+  test('what the engines of a day burn is added up by engine', () => {
+    const engine = (fuel_l: number, name = 'Generator') => ({ engine: { name, fuel_l } });
+    const jobs = [
+      job('a', [[9, 0]], engine(2)),
+      job('b', [[9, 0]], engine(3)),
+      job('c', [[9, 0]], engine(1, 'Drive')),
+    ];
+    expect(fuelOf(jobs)).toEqual([
+      { name: 'Generator', fuel_l: 5 },
+      { name: 'Drive', fuel_l: 1 },
+    ]);
+    const cap = DEMO_JOBS.find(({ id }) => id === 'ramp-guard');
+    expect(cap && dayJob(assess({ ...cap, rod: { ...cap.rod, rebake: true } }, DEMO_KIT)).oven).toMatchObject(
+      { bake_s: 7200 },
+    );
   });
 
   test('the clock on the wall', () => {

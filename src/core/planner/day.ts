@@ -111,32 +111,84 @@ export function layDay(order: readonly DayJob[], terms: DayTerms): Day {
   /** Another job's stretch that goes whole into a wait, there and back. */
   const fits = (job: DayJob, left_s: number) => {
     const stretch = stretchOf(job);
-    return stretch !== undefined && stretch.wait_s === 0 && stretch.work_s + 2 * walk_s <= left_s;
+    return (
+      stretch !== undefined &&
+      stretch.wait_s === 0 &&
+      (ready.get(job.id) ?? 0) <= clock_s + walk_s &&
+      stretch.work_s + 2 * walk_s <= left_s
+    );
   };
+  /** Stands until the metal or the oven is ready, and does meanwhile what goes in whole of the jobs after it. */
+  const standUntil = (job: DayJob, until_s: number, later: readonly DayJob[]) => {
+    if (until_s - clock_s >= 60 * WORTH_LEAVING_min.value)
+      for (const other of later)
+        for (let part = stretchOf(other); part && fits(other, until_s - clock_s); part = stretchOf(other)) {
+          goTo(other.id);
+          put(other.id, 'work', part.work_s);
+          filled_s += part.work_s;
+          done(other);
+        }
+    if (until_s <= clock_s) return;
+    goTo(job.id);
+    if (until_s <= clock_s) return;
+    idle_s += until_s - clock_s;
+    put(job.id, 'wait', until_s - clock_s);
+  };
+  const ready = bakedBy(order);
   order.forEach((job, n) => {
+    const later = order.slice(n + 1);
+    if (stretchOf(job)) standUntil(job, ready.get(job.id) ?? 0, later);
     for (let stretch = stretchOf(job); stretch; stretch = stretchOf(job)) {
       goTo(job.id);
       put(job.id, 'work', stretch.work_s);
       done(job);
-      const until_s = clock_s + stretch.wait_s;
-      if (stretch.wait_s >= 60 * WORTH_LEAVING_min.value)
-        for (const other of order.slice(n + 1))
-          for (let part = stretchOf(other); part && fits(other, until_s - clock_s); part = stretchOf(other)) {
-            goTo(other.id);
-            put(other.id, 'work', part.work_s);
-            filled_s += part.work_s;
-            done(other);
-          }
-      // Back again before the metal is ready.
-      if (until_s > clock_s) goTo(job.id);
-      if (until_s > clock_s) {
-        idle_s += until_s - clock_s;
-        put(job.id, 'wait', until_s - clock_s);
-      }
+      standUntil(job, clock_s + stretch.wait_s, later);
     }
   });
   const day = { order: order.map(({ id }) => id), blocks, done_s: clock_s, idle_s, filled_s };
   return { ...day, clashes: clashesOf(order, blocks, terms) };
+}
+
+/** When each job's rods are baked, s after the day begins: one oven, one way to bake after another, in the order of the jobs. */
+export function bakedBy(order: readonly DayJob[]): ReadonlyMap<string, number> {
+  const loads = new Map<string, number>();
+  let full_s = 0;
+  const ready = new Map<string, number>();
+  for (const { id, oven } of order) {
+    if (!oven) continue;
+    if (!loads.has(oven.how)) {
+      full_s += oven.bake_s;
+      loads.set(oven.how, full_s);
+    }
+    ready.set(id, loads.get(oven.how) ?? full_s);
+  }
+  return ready;
+}
+
+/** What goes into the oven, with when it goes in and comes out, s; loads in their turn. */
+export function ovenLoads(
+  day: Day,
+  jobs: readonly DayJob[],
+): { rods: string; how: string; in_s: number; out_s: number }[] {
+  const order = day.order.flatMap((id) => jobs.find((job) => job.id === id) ?? []);
+  const ready = bakedBy(order);
+  const loads = new Map<string, { rods: string; how: string; in_s: number; out_s: number }>();
+  for (const { id, oven } of order) {
+    if (!oven) continue;
+    const out_s = ready.get(id) ?? 0;
+    const load = loads.get(oven.how);
+    if (load) load.rods = [...new Set([...load.rods.split(', '), oven.rods])].join(', ');
+    else loads.set(oven.how, { rods: oven.rods, how: oven.how, in_s: out_s - oven.bake_s, out_s });
+  }
+  return [...loads.values()];
+}
+
+/** Litres to have for each engine, of the jobs of a day: what they burn at the most. */
+export function fuelOf(jobs: readonly DayJob[]): { name: string; fuel_l: number }[] {
+  const engines = new Map<string, number>();
+  for (const { engine } of jobs)
+    if (engine) engines.set(engine.name, (engines.get(engine.name) ?? 0) + engine.fuel_l);
+  return [...engines].map(([name, fuel_l]) => ({ name, fuel_l }));
 }
 
 /** Clock on the wall: 13:05. */

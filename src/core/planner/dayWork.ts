@@ -1,3 +1,6 @@
+import { dayWork } from '../power/dayWork';
+import { KEEPING } from '../data/keeping';
+import { rodClass } from '../data/rods';
 import { makePlan, type Verdict } from '../plan/plan';
 import type { Assessment } from '../plan/assess';
 import type { TimelineEvent } from '../timeline/timeline';
@@ -22,6 +25,10 @@ export interface DayJob {
   tin: { id: string; name: string; left_h: number } | null;
   /** A machine on a battery, and what share of a charge the job takes at the most. */
   battery: { name: string; share: number } | null;
+  /** Rods that are baked again before it: how, and for how long; all that are baked alike go in together. */
+  oven: { how: string; rods: string; bake_s: number } | null;
+  /** An engine that feeds it, and what it burns at the most, litres. */
+  engine: { name: string; fuel_l: number } | null;
 }
 
 /** A job cut into stretches: held warm it is only left while it cools of itself; otherwise between passes too. */
@@ -50,7 +57,27 @@ export function dayJob(assessment: Assessment): DayJob {
       charge?.fraction && machine
         ? { name: machine.value.name, share: Math.max(0, 1 - charge.fraction.low) }
         : null,
+    oven: ovenOf(assessment),
+    engine: engineOf(assessment),
   };
+}
+
+function ovenOf({ situation: { job, rod } }: Assessment): DayJob['oven'] {
+  const keeping = rod ? KEEPING[rodClass(rod.value.rodClass).coating] : null;
+  if (!job.rod.rebake || !rod || !keeping?.rebake) return null;
+  return {
+    how: keeping.rebake,
+    rods: `${rod.value.rodClass} ${rod.value.size}`,
+    bake_s: 3600 * keeping.rebake_h,
+  };
+}
+
+function engineOf({ situation }: Assessment): DayJob['engine'] {
+  const { timeline, plate, machine, supply } = situation;
+  const day = timeline ? dayWork(situation) : null;
+  if (!timeline || !day?.fuel_l) return null;
+  const name = (plate?.type.feeds === 'engine' ? machine?.value.name : supply?.value.name) ?? 'The engine';
+  return { name, fuel_l: (day.fuel_l.high * timeline.elapsed_s) / day.day_s };
 }
 
 /** What is left of a tin's hours in the air. Of one that nobody wrote anything of, nothing is known: it is told at the tin. */

@@ -7,6 +7,16 @@ export { whyNotOn, type WhyNot } from './whyNot';
 export { worthOn, type Worth } from './worth';
 export { sureInWords, surenessOn, type Sureness } from './sure';
 export type { Measures } from './measures';
-export { clockOf, planDay, rodsToTake, type Block, type Clash, type Day, type DayTerms } from './day';
+export {
+  clockOf,
+  fuelOf,
+  ovenLoads,
+  planDay,
+  rodsToTake,
+  type Block,
+  type Clash,
+  type Day,
+  type DayTerms,
+} from './day';
 export { dayJob, type DayJob } from './dayWork';
 export { besideEachOther, type Beside } from './compare';

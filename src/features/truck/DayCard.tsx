@@ -1,12 +1,21 @@
 import { useMemo } from 'react';
 import { View } from 'react-native';
 import Svg, { Line, Rect } from 'react-native-svg';
-import { clockOf, dayJob, planDay, type Block, type Day, type DayTerms } from '@core/planner';
+import {
+  clockOf,
+  dayJob,
+  fuelOf,
+  ovenLoads,
+  planDay,
+  type Block,
+  type Day,
+  type DayTerms,
+} from '@core/planner';
 import { assess } from '@core/plan';
 import { USUAL_DAY } from '@core/data/day';
 import type { Job } from '@core/formats/job';
 import type { Kit } from '@core/formats/kit';
-import { inWords } from '@core/units/format';
+import { inWords, trimmed } from '@core/units/format';
 import { parseClock } from '@core/units/when';
 import { changeSettings, useApp } from '@/state/store';
 import { Card } from '@/ui/Card';
@@ -97,6 +106,16 @@ export function DayCard({ jobs, kit, now_ms }: { jobs: readonly Job[]; kit: Kit;
       <DayPicture day={day} terms={terms} />
       {day.order.map((id) => (
         <Words key={id} testID={`day-${id}`}>{`${timesOf(day.blocks, id, begins_min)}  ${nameOf(id)}`}</Words>
+      ))}
+      {ovenLoads(day, work).map(({ rods, how, in_s, out_s }) => (
+        <Words key={how} as="small" testID="oven">
+          {`Into the oven at ${clockOf(begins_min, in_s)}: ${rods}, ${how}. Out at ${clockOf(begins_min, out_s)}.`}
+        </Words>
+      ))}
+      {fuelOf(work).map(({ name, fuel_l }) => (
+        <Words key={name} as="small" testID="fuel">
+          {`${name}: up to ${trimmed(Math.max(0.1, fuel_l), fuel_l < 3 ? 1 : 0)} litres of fuel for these jobs.`}
+        </Words>
       ))}
       {day.clashes.map(({ words }) => (
         <Words key={words} tone="danger" testID="clash">
