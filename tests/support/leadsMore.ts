@@ -41,7 +41,7 @@ export const LEADS_MORE: readonly Leading[] = [
     rod: ['E7018', '1/8'],
     by: 'gas-wire',
     job: { ...square(6), 'rod.duty': 'carries' },
-    machine: wireOf(220, 60),
+    machine: wireOf(200, 60),
   },
   {
     what: 'aluminium tee of 12 mm, cold, 110 A',

@@ -1,5 +1,6 @@
 import type { FamilyId } from '../../src/core/data/families';
 import type { JointKind } from '../../src/core/data/joints';
+import type { WireWayId } from '../../src/core/data/processSettings';
 import type { RodClassId } from '../../src/core/data/rods';
 import type { PositionId } from '../../src/core/data/words';
 import type { OtherArc } from '../../src/core/process/settings/arcBy';
@@ -16,6 +17,8 @@ export interface EverydayArc {
   pipe?: boolean;
   families?: readonly FamilyId[];
   rods?: readonly RodClassId[];
+  /** How wire with gas is run; else in short-circuit, on light metal as that asks. */
+  way?: WireWayId;
   /** It carries load; else it only closes. */
   carries?: boolean;
   /** Wire, or tungsten of TIG. */
@@ -35,6 +38,73 @@ const STAINLESS = { families: ['austenitic-stainless'], rods: ['E308L-16'] } as 
 const LIGHT = { families: ['al-6xxx'], rods: ['E4043'] } as const;
 
 export const EVERYDAY_ARCS: readonly EverydayArc[] = [
+  // Spray on plate, argon with 8 to 20 % CO2 (wire tables of handbooks, from memory)
+  gas({
+    way: 'spray',
+    thin_mm: 6,
+    kind: 't-fillet',
+    size_mm: 1,
+    amps: [190, 215, 240],
+    volts: [25, 28],
+    feed_m_min: 9.3,
+    gas: [14, 18],
+  }),
+  gas({
+    way: 'spray',
+    thin_mm: 10,
+    kind: 't-fillet',
+    position: 'horizontal',
+    size_mm: 1.2,
+    amps: [240, 262, 290],
+    volts: [27, 29.5],
+    feed_m_min: 7.9,
+    gas: [14, 18],
+  }),
+  // Filled wire with gas, E71T-1 of 1.2 mm (parameter tables of the class, from memory)
+  gas({
+    way: 'filled',
+    thin_mm: 6,
+    kind: 't-fillet',
+    position: 'vertical',
+    carries: true,
+    size_mm: 1.2,
+    amps: [150, 172, 195],
+    volts: [22.5, 25],
+    feed_m_min: 6.4,
+    gas: [15, 20],
+  }),
+  gas({
+    way: 'filled',
+    thin_mm: 10,
+    kind: 't-fillet',
+    size_mm: 1.2,
+    amps: [200, 222, 250],
+    volts: [24, 26.5],
+    feed_m_min: 9,
+    gas: [15, 20],
+  }),
+  // Aluminium wire, argon (tables for aluminium, from memory)
+  gas({
+    ...LIGHT,
+    thin_mm: 3,
+    kind: 't-fillet',
+    size_mm: 1,
+    amps: [110, 130, 150],
+    volts: [19, 23],
+    feed_m_min: 8.5,
+    gas: [14, 20],
+  }),
+  gas({
+    ...LIGHT,
+    thin_mm: 6,
+    kind: 't-fillet',
+    position: 'horizontal',
+    size_mm: 1.2,
+    amps: [180, 203, 225],
+    volts: [22, 25.5],
+    feed_m_min: 9,
+    gas: [14, 20],
+  }),
   // Solid wire in short-circuit, argon with 18 to 25 % CO2
   gas({
     thin_mm: 0.8,

@@ -9,6 +9,9 @@ import type { PositionId } from './words';
 
 /** How wire and TIG are set: amps by thickness, size, volts, feed, gas and pace, as field and shop use them. */
 
+/** Short-circuit surely fuses plate to here, mm. */
+const SHORT_FUSES_TO_mm = 5.5;
+
 /** Reels of a process, the thinnest first. */
 export interface Wire {
   diameter_mm: number;
@@ -119,6 +122,101 @@ export const WIRE_SETTINGS: Readonly<Record<'gas-wire' | 'cored-wire', WireSetti
   },
 };
 
+/** Ways in which wire with gas is run beside short-circuit: each set by its own table. */
+export const WIRE_WAYS = {
+  short: { name: 'Short-circuit', ...WIRE_SETTINGS['gas-wire'] },
+  spray: {
+    name: 'Spray',
+    ...WIRE_SETTINGS['gas-wire'],
+    wires: [
+      wire(0.9, 5.9, [165, 220], [15, 20]),
+      wire(1, 8, [190, 250], [15, 20]),
+      wire(1.2, Infinity, [230, 330], [18, 22]),
+    ],
+    fillet_A: [
+      [5, 195],
+      [6, 215],
+      [8, 240],
+      [10, 265],
+      [20, 295],
+    ],
+    buttShare: 0.97,
+    volts: { base_V: 17.5, perAmp_V: 0.041, width_V: 1.2 },
+    recovery: 0.97,
+    mostBead_mm2: 35,
+    gas_l_min: { low: 14, nominal: 16, high: 18 },
+    arcShare: 0.5,
+    lead: 'Spray: a steady hiss, no crackle; pushed 10°. Flat and horizontal only: the pool runs out of a wall.',
+    source: memoryOf('wire parameter tables of welding handbooks, spray'),
+  },
+  filled: {
+    name: 'Filled wire with gas',
+    wires: [wire(1.2, Infinity, [130, 280], [15, 20])],
+    fillet_A: [
+      [3, 150],
+      [5, 175],
+      [6, 190],
+      [10, 220],
+      [20, 240],
+    ],
+    buttShare: 0.95,
+    position: { up: 0.88, down: 0.9, overhead: 0.85 },
+    volts: { base_V: 17, perAmp_V: 0.036, width_V: 1 },
+    melting: { arc_mm3_As: 0.6, ohmic_mm3_A2s: 9e-5 },
+    recovery: 0.86,
+    filled: 0.85,
+    mostBead_mm2: 35,
+    leg: { base_mm: 2, perMm: 0.85 },
+    gas_l_min: { low: 15, nominal: 18, high: 20 },
+    arcShare: 0.5,
+    lead: 'Dragged 10 to 15° flat; upwards with a small weave. Chip and brush every run.',
+    source: memoryOf('parameter tables of gas-shielded flux-cored wire, AWS A5.20 T-1'),
+  },
+  aluminium: {
+    name: 'Spray on aluminium',
+    wires: [
+      wire(0.9, 2.5, [60, 150], [10, 14]),
+      wire(1, 4, [90, 190], [12, 16]),
+      wire(1.2, Infinity, [120, 280], [14, 19]),
+    ],
+    fillet_A: [
+      [1.5, 80],
+      [2, 100],
+      [3, 130],
+      [5, 180],
+      [6, 205],
+      [10, 255],
+    ],
+    buttShare: 0.95,
+    position: { up: 0.9, down: 0.95, overhead: 0.9 },
+    volts: { base_V: 15.5, perAmp_V: 0.038, width_V: 1.5 },
+    melting: { arc_mm3_As: 1.08, ohmic_mm3_A2s: 0 },
+    recovery: 0.97,
+    filled: 1,
+    mostBead_mm2: 40,
+    leg: { base_mm: 2, perMm: 0.9 },
+    gas_l_min: { low: 14, nominal: 17, high: 20 },
+    arcShare: 0.45,
+    lead: 'Pushed 10 to 15°, never dragged: dragged it soots. Spool gun or a plain liner; fast, the pool runs away as it warms.',
+    source: memoryOf('wire parameter tables of aluminium, handbooks'),
+  },
+} as const satisfies Record<string, WireSettings & { name: string }>;
+export type WireWayId = keyof typeof WIRE_WAYS;
+
+/** Filled wires that need gas, by the solid one they stand for; and those that run in every position. */
+export const FILLED_FOR: Readonly<Partial<Record<BareFillerId, readonly BareFillerId[]>>> = {
+  'ER70S-6': ['E71T-1', 'E70T-1'],
+  ER308LSi: ['E308LT1-1'],
+  ER309LSi: ['E309LT1-1'],
+  ER316LSi: ['E316LT1-1'],
+};
+/** Filled wires whose slag is too runny for anything but flat and horizontal. */
+export const FLAT_ONLY: readonly BareFillerId[] = ['E70T-1'];
+/** Spray is begun from this thickness, mm: thinner it burns through, and short-circuit fuses. */
+export const SPRAY_FROM_mm = { value: SHORT_FUSES_TO_mm, source: PRACTICE } as const;
+/** Filled wire before solid from here, where both are on hand, mm: surer on plate. */
+export const FILLED_FROM_mm = { value: 8, source: PRACTICE } as const;
+
 /** Sheet to here is led downwards by wire; nothing thicker that carries load is. */
 export const WIRE_DOWN_mm = { value: 3, source: PRACTICE } as const;
 
@@ -126,7 +224,7 @@ export const WIRE_DOWN_mm = { value: 3, source: PRACTICE } as const;
 export const SETTING_WIDTH = { sheet: 0.16, plate: 0.1, plateFrom_mm: 5, source: PRACTICE } as const;
 
 /** Short-circuit: what it still fuses surely where it carries load, and what not, mm of the thinner side. */
-export const SHORT_CIRCUIT_mm = { easyTo: 5.5, closesFrom: 8, source: PRACTICE } as const;
+export const SHORT_CIRCUIT_mm = { easyTo: SHORT_FUSES_TO_mm, closesFrom: 8, source: PRACTICE } as const;
 /** Self-shielded wire for all round to here, mm; by single-pass wire one run on thin sheet only. */
 export const SELF_SHIELDED_mm = { easyTo: 8, closesFrom: 12, singlePassTo: 1.25, source: PRACTICE } as const;
 
@@ -276,7 +374,7 @@ export const TABLED: Readonly<Record<'tig' | 'gas-wire' | 'cored-wire', readonly
     'nickel-copper',
     'nickel-chromium',
   ],
-  'gas-wire': ['carbon', 'hardenable', 'austenitic', 'ferritic', 'duplex'],
+  'gas-wire': ['carbon', 'hardenable', 'austenitic', 'ferritic', 'duplex', 'aluminium'],
   // The usual self-shielded wire promises no low hydrogen: nothing that hardens.
   'cored-wire': ['carbon'],
 };

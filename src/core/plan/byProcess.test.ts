@@ -2,6 +2,8 @@ import { demoJob } from '../../../tests/support/demo';
 import type { Job } from '../formats/job';
 import type { Kit } from '../formats/kit';
 import { blankMachine } from '../formats/blankKit';
+import type { BareFillerId } from '../data/bareFillers';
+import type { GasId } from '../data/gases';
 import type { ToolId } from '../data/tools';
 import { DEMO_JOBS } from '../../demo/jobs';
 import { DEMO_KIT } from '../../demo/kit';
@@ -98,9 +100,8 @@ describe('a job by another process', () => {
     expect(limit(by('gas-wire', { 'joint.thicknessA_mm': 12, 'rod.duty': 'carries' }), 'Fusion')?.state).toBe(
       'none',
     );
-    expect(limit(by('gas-wire', { 'joint.thicknessA_mm': 7, 'rod.duty': 'carries' }), 'Fusion')?.state).toBe(
-      'tight',
-    );
+    const wall = { 'joint.thicknessA_mm': 7, 'rod.duty': 'carries', 'look.position': 'vertical' };
+    expect(limit(by('gas-wire', wall), 'Fusion')?.state).toBe('tight');
     expect(limit(by('gas-wire', { 'joint.thicknessA_mm': 5 }), 'Fusion')).toBeUndefined();
     expect(
       limit(by('cored-wire', { 'joint.thicknessA_mm': 10, 'rod.duty': 'carries' }), 'Fusion')?.state,
@@ -160,7 +161,7 @@ describe('a job by another process', () => {
 
   test('a metal that its tables are not made for has no settings, and says who has', () => {
     for (const [process, family] of [
-      ['gas-wire', 'al-6xxx'],
+      ['gas-wire', 'aluminium-bronze'],
       ['cored-wire', 'austenitic-stainless'],
       ['tig', 'aluminium-bronze'],
     ] as const) {
@@ -223,6 +224,81 @@ describe('a metal that takes it badly or not at all', () => {
     const plan = by('cored-wire', { 'metal.sideA.family': 'medium-carbon-steel', 'joint.thicknessA_mm': 12 });
     expect(plan).toMatchObject({ set: null, steps: [] });
     expect(plan.verdict).toBe('draft');
+  });
+});
+
+describe('how wire with gas is run (common practice)', () => {
+  const [machine] = WIRE.machines;
+  const withWire = (
+    max_A: number,
+    fillers: readonly (readonly [BareFillerId, string])[] = [],
+    gas: GasId | null = null,
+  ): Kit => ({
+    ...WIRE,
+    machines: machine ? [{ ...machine, max_A, rated: [] }] : [],
+    fillers: fillers.map(([cls, size]) => ({
+      id: cls,
+      cls,
+      as: 'reel' as const,
+      size: size as '1.2',
+      printed: '',
+      left_kg: 5,
+      note: '',
+      typed: {},
+    })),
+    bottles: gas
+      ? [
+          {
+            id: gas,
+            gas,
+            size_l: 50,
+            pressure_bar: 150,
+            left_kg: gas === 'co2' ? 20 : null,
+            note: '',
+            typed: {},
+          },
+        ]
+      : [],
+  });
+  const way = (edits: Record<string, unknown>, kit: Kit) => by('gas-wire', edits, kit).set?.way;
+  const PLATE = { 'joint.thicknessA_mm': 10, 'look.position': 'flat', 'rod.duty': 'carries' };
+
+  test('spray on plate that lies flat, where machine and gas give it; else short-circuit, which is shut', () => {
+    expect(way(PLATE, withWire(350))).toBe('spray');
+    expect(by('gas-wire', PLATE, withWire(350)).verdict).toBe('ready');
+    expect(way(PLATE, withWire(180))).toBe('short');
+    expect(by('gas-wire', PLATE, withWire(180)).limits[0]).toMatchObject({ title: 'Fusion', state: 'none' });
+    expect(way({ ...PLATE, 'look.position': 'vertical' }, withWire(350))).toBe('short');
+    expect(way(PLATE, withWire(350, [['ER70S-6', '1.2']], 'co2'))).toBe('short');
+    expect(way({ ...PLATE, 'joint.thicknessA_mm': 3 }, withWire(350))).toBe('short');
+  });
+
+  test('a filled reel is run as it is made, up a wall too; one for flat work only is no use there', () => {
+    const filled = withWire(250, [['E71T-1', '1.2']], 'co2');
+    const plan = by('gas-wire', { ...PLATE, 'look.position': 'vertical' }, filled);
+    expect(plan.set).toMatchObject({ way: 'filled', pole: 'DCEP', upright: 'up', fillers: ['E71T-1'] });
+    expect(plan.verdict).toBe('ready');
+    const flatOnly = withWire(250, [['E70T-1', '1.2']], 'co2');
+    expect(way({ ...PLATE, 'look.position': 'vertical' }, flatOnly)).toBe('short');
+    expect(way(PLATE, flatOnly)).toBe('filled');
+  });
+
+  test('aluminium by wire: argon, the right filler, bright metal, and never a mix', () => {
+    const light = { 'metal.sideA.family': 'al-6xxx', 'joint.thicknessA_mm': 5 };
+    const plan = by('gas-wire', light, withWire(250, [['ER4043', '1.2']], 'argon'));
+    expect(plan.set).toMatchObject({ way: 'aluminium', pole: 'DCEP', fillers: ['ER4043'] });
+    expect(JSON.stringify(plan.steps)).toMatch(/brush kept for light metal/);
+    // 2.7 g/cm3: a third of what steel weighs.
+    const steel = by('gas-wire', { 'joint.thicknessA_mm': 5 }, withWire(250));
+    expect((plan.set?.filler_kg ?? 0) / (steel.set?.filler_kg ?? 1)).toBeLessThan(0.45);
+    const mixed = by('gas-wire', light, withWire(250, [['ER4043', '1.2']], 'mix-20'));
+    expect(mixed.limits[0]).toMatchObject({ title: 'Gas', state: 'none' });
+    expect(by('gas-wire', { ...light, 'metal.sideA.family': 'al-5xxx' }, withWire(250)).set?.fillers).toEqual(
+      ['ER5356'],
+    );
+    expect(
+      by('gas-wire', { ...light, 'metal.sideA.family': 'al-2xxx-7xxx' }, withWire(250)).verdict,
+    ).not.toBe('ready');
   });
 });
 

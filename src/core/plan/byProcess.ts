@@ -7,7 +7,7 @@ import type { Candidate } from '../process/rank';
 import type { ArcBy, LimitBy, OtherArc } from '../process/settings/arcBy';
 import { inTurn, limitsBy, type MachineFor } from '../process/settings/limitsBy';
 import { settingsBy } from '../process/settings/settings';
-import { whereOf } from '../process/settings/where';
+import { wayOf, whereOf } from '../process/settings/where';
 import { permittedDuty } from '../power/duty';
 import { pointsHere, readPlate } from '../power/plate/nameplate';
 import { chainOf } from '../power/stage';
@@ -59,7 +59,7 @@ export function planBy(assessment: Assessment, process: OtherArc): PlanBy {
   const { stops, open, techniques } = gateHalts(assessment);
   const told = mayTell(situation);
   const candidate = chooseProcess(situation).candidates.find(({ id }) => id === process) as Candidate;
-  const where = whereOf(situation, process);
+  const where = whereOf(situation, process, process === 'gas-wire' ? wayOf(situation) : undefined);
   const tabled = isTabled(process, situation);
   const refused = told && !takes(candidate);
   const found = told && tabled && !refused && where ? settingsBy(process, where) : null;

@@ -1,4 +1,4 @@
-import { SINGLE_PASS_WIRE } from '../data/processSettings';
+import { SINGLE_PASS_WIRE, WIRE_WAYS } from '../data/processSettings';
 import { OF_COVERING } from '../data/metals';
 import type { ArcBy } from '../process/settings/arcBy';
 import { counted, inWords, span, trimmed } from '../units/format';
@@ -66,10 +66,10 @@ export function stepsBy(
     }),
     step('After', {
       actions: [
-        set.process === 'cored-wire'
+        set.process === 'cored-wire' || set.way === 'filled'
           ? 'Chip and brush it; look at the toes and the end.'
           : 'Brush it; look at the toes and the end.',
-        ...(set.process === 'gas-wire'
+        ...(set.way === 'short'
           ? ['Short-circuit wire can lie on top and look well: bend or etch a coupon where it counts.']
           : []),
       ],
@@ -77,10 +77,10 @@ export function stepsBy(
   ];
 }
 
-const cleaning = ({ process, pole }: ArcBy): string =>
-  pole === 'AC'
+const cleaning = ({ process, pole, way }: ArcBy): string =>
+  pole === 'AC' || way === 'aluminium'
     ? 'Degrease, then a stainless brush kept for light metal; weld the same hour.'
-    : process === 'cored-wire'
+    : process === 'cored-wire' || way === 'filled'
       ? 'Scale and rust off the joint: it has little to clean with.'
       : 'Bright metal 25 mm either side, back too; no oil, no scale: nothing in it cleans.';
 
@@ -88,6 +88,7 @@ const cleaning = ({ process, pole }: ArcBy): string =>
 export function settingsOf(set: ArcBy, system: UnitSystem): Step['settings'] {
   const { current_A, volts_V, feed_m_min, stickOut_mm, tungsten } = set;
   return [
+    ...(set.way ? [{ label: 'Transfer', value: WIRE_WAYS[set.way].name }] : []),
     { label: 'Pole', value: POLE[set.pole] },
     { label: 'Amps', value: `${span(current_A.low, current_A.high, 0)} A, begin at ${current_A.nominal} A` },
     ...(volts_V ? [{ label: 'Volts', value: `${span(volts_V.low, volts_V.high, 1)} V` }] : []),

@@ -1,10 +1,13 @@
 import {
   BARE_FILLER,
   BARE_ONLY,
+  FILLED_FOR,
+  FLAT_ONLY,
   GAS_BEFORE_AND_AFTER,
   PURGE,
   SETTING_WIDTH,
   type BareFiller,
+  type WireWayId,
 } from '../../data/processSettings';
 import type { BareFillerId } from '../../data/bareFillers';
 import { metalFamily, type MetalGroup } from '../../data/metals';
@@ -27,6 +30,8 @@ export type OtherArc = Exclude<OtherProcess, 'braze'>;
 /** How an arc without a covered rod is set for a joint. Ranges are what is usual, not what is possible. */
 export interface ArcBy {
   process: OtherArc;
+  /** How wire with gas is run; null for other processes. */
+  way: WireWayId | null;
   pole: Pole;
   /** The usual first; empty where the app knows none of that kind for the metal. */
   fillers: readonly BareFillerId[];
@@ -79,6 +84,8 @@ export interface SetFor {
   oneSided: boolean;
   /** Round a pipe: its outside diameter. */
   pipe_mm: number | null;
+  /** How wire with gas is run; left out: short-circuit, or as light metal asks. */
+  way?: WireWayId;
   /** Sizes on hand that the settings keep to, mm; empty where none is entered. */
   onHand: Sizes;
 }
@@ -107,6 +114,12 @@ export function fillersFor(process: OtherArc, { rods, families }: SetFor['wants'
   const bare: BareFiller | undefined = rod === undefined ? onlyBare(families) : BARE_FILLER[rod];
   return bare?.[process] ?? [];
 }
+
+/** Filled wires with gas that stand for the solid ones, those that the position allows. */
+export const filledFor = (wants: SetFor['wants'], position: PositionId | null): readonly BareFillerId[] =>
+  fillersFor('gas-wire', wants)
+    .flatMap((id) => FILLED_FOR[id] ?? [])
+    .filter((id) => position === 'flat' || position === 'horizontal' || !FLAT_ONLY.includes(id));
 
 /** One filler for all that it may be, where no covered rod suits any. */
 function onlyBare(families: readonly FamilyId[]): BareFiller | undefined {

@@ -68,11 +68,11 @@ export const inTurn = (limits: readonly LimitBy[]): LimitBy[] => {
 
 /** Wire on plate: where short-circuit looks like a weld and is none, and where a self-shielded wire of all positions ends. */
 function onThickness(
-  { process }: ArcBy,
+  { process, way }: ArcBy,
   { joint: { thin_mm }, carriesLoad }: SetFor,
   system: UnitSystem,
 ): LimitBy[] {
-  if (thin_mm === null || process === 'tig') return [];
+  if (thin_mm === null || process === 'tig' || (way !== null && way !== 'short')) return [];
   const { easyTo, closesFrom, source } = process === 'gas-wire' ? SHORT_CIRCUIT_mm : { ...SELF_SHIELDED_mm };
   if (thin_mm <= easyTo) return [];
   const say = inWords(system).size;
@@ -81,7 +81,10 @@ function onThickness(
       ? `Short-circuit wire on ${say(thin_mm)}: it lies on top and looks like a weld.`
       : `The wire of all positions is made to about ${say(easyTo)}.`;
   const shut = carriesLoad && thin_mm > closesFrom;
-  const instead = process === 'gas-wire' ? 'Stick, or wire in spray.' : 'Stick, or a wire made for plate.';
+  const instead =
+    process === 'gas-wire'
+      ? 'Stick, wire in spray (flat, argon mix, 190 A and more), or a filled wire with gas.'
+      : 'Stick, or a wire made for plate.';
   return [
     {
       title: 'Fusion',

@@ -21,6 +21,7 @@ const setFor = (row: EverydayArc): SetFor => ({
   carriesLoad: row.carries ?? false,
   oneSided: row.oneSided ?? false,
   pipe_mm: row.pipe ? 100 : null,
+  ...(row.way === undefined ? {} : { way: row.way }),
   onHand: { fillers_mm: [], tungstens_mm: [] },
 });
 

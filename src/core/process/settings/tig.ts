@@ -61,6 +61,7 @@ export function tigBy(set: SetFor): ArcBy | null {
   const upright = uprightFor(set, 0);
   return {
     process: 'tig',
+    way: null,
     pole,
     fillers: fillersFor('tig', wants),
     filler_mm: nearestOf(set.onHand.fillers_mm, rod_mm),

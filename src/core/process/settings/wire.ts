@@ -3,9 +3,12 @@ import {
   SINGLE_PASS_WIRE,
   WIRE_DOWN_mm,
   WIRE_SETTINGS,
+  WIRE_WAYS,
   type Wire,
   type WireSettings,
 } from '../../data/processSettings';
+import { BARE_FILLERS } from '../../data/bareFillers';
+import { metalFamily } from '../../data/metals';
 import { jointTraits } from '../../data/joints';
 import { isSheet } from '../../data/limits';
 import { within, type Range } from '../../units/range';
@@ -14,6 +17,7 @@ import {
   aimFor,
   corner_mm2,
   energyOf,
+  filledFor,
   fillersFor,
   forAmps_mm,
   ofHand,
@@ -48,7 +52,8 @@ export function wireBy(process: 'gas-wire' | 'cored-wire', set: SetFor): ArcBy |
   const { joint, wants, position } = set;
   const { thin_mm, kind } = joint;
   if (thin_mm === null || kind === null || joint.area_mm2 === null) return null;
-  const row = WIRE_SETTINGS[process];
+  const way = process === 'cored-wire' ? null : (set.way ?? (isLight(wants) ? 'aluminium' : 'short'));
+  const row: WireSettings = way === null ? WIRE_SETTINGS[process] : WIRE_WAYS[way];
   const traits = jointTraits(kind);
   const upright = uprightFor(set, WIRE_DOWN_mm.value);
   const byPosition =
@@ -76,9 +81,11 @@ export function wireBy(process: 'gas-wire' | 'cored-wire', set: SetFor): ArcBy |
   const flow = row.gas_l_min;
   const purge = purgeFor(set);
   const singlePass = process === 'cored-wire' && thin_mm <= SELF_SHIELDED_mm.singlePassTo;
-  const fillers = fillersFor(process, wants);
+  const fillers = way === 'filled' ? filledFor(wants, position) : fillersFor(process, wants);
+  const [filler] = fillers;
   return {
     process,
+    way,
     pole: process === 'gas-wire' ? 'DCEP' : 'DCEN',
     fillers: singlePass && fillers.includes('E71T-11') ? [SINGLE_PASS_WIRE, ...fillers] : fillers,
     filler_mm: wire.diameter_mm,
@@ -98,7 +105,8 @@ export function wireBy(process: 'gas-wire' | 'cored-wire', set: SetFor): ArcBy |
     arc_min,
     arcShare: row.arcShare,
     gas_l: flow && gasUsed_l([flow, purge], arc_min),
-    filler_kg: (area_mm2 * set.length_mm * STEEL_kg_mm3) / row.recovery,
+    filler_kg:
+      (area_mm2 * set.length_mm * (filler ? BARE_FILLERS[filler].density : STEEL_kg_mm3)) / row.recovery,
     how: [
       row.lead,
       ...(upright === 'down' ? ['Downwards, fast, ahead of the pool: on sheet only.'] : []),
@@ -109,6 +117,9 @@ export function wireBy(process: 'gas-wire' | 'cored-wire', set: SetFor): ArcBy |
     source: row.source,
   };
 }
+
+const isLight = ({ families }: SetFor['wants']): boolean =>
+  families.some((family) => metalFamily(family).group === 'aluminium');
 
 /** Pace by hand lies so far either side, by share. */
 const PACE_WIDTH = 0.14;
