@@ -39,16 +39,20 @@ export function limitsBy(
   kit: Stock,
   system: UnitSystem,
 ): LimitBy[] {
-  const ofPlace = points.map(({ about, mark, words, source }): LimitBy => {
-    // A metal that takes it badly carries no load by it.
-    const badly = about === 'metal' && mark === 'poor' && where.carriesLoad;
-    return {
-      title: TITLES[about],
-      state: mark === 'no' || badly ? 'none' : mark === 'poor' ? 'tight' : 'roomy',
-      words: badly ? `${words}; not where it carries load` : words,
-      source,
-    };
-  });
+  // What speaks against thick plate is the short-circuit.
+  const forPlate = set.way === 'spray' || set.way === 'filled';
+  const ofPlace = points
+    .filter(({ about, mark }) => !(forPlate && about === 'thickness' && mark === 'poor'))
+    .map(({ about, mark, words, source }): LimitBy => {
+      // A metal that takes it badly carries no load by it.
+      const badly = about === 'metal' && mark === 'poor' && where.carriesLoad;
+      return {
+        title: TITLES[about],
+        state: mark === 'no' || badly ? 'none' : mark === 'poor' ? 'tight' : 'roomy',
+        words: badly ? `${words}; not where it carries load` : words,
+        source,
+      };
+    });
   const all = [
     ...ofPlace,
     ...onThickness(set, where, system),
