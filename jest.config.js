@@ -13,7 +13,10 @@ module.exports = {
       displayName: 'core',
       testEnvironment: 'node',
       setupFiles: ['<rootDir>/tests/seed.ts'],
-      testMatch: ['<rootDir>/src/{core,demo}/**/*.test.ts', '<rootDir>/{cli,server,scripts,examples}/**/*.test.ts'],
+      testMatch: [
+        '<rootDir>/src/{core,demo}/**/*.test.ts',
+        '<rootDir>/{cli,server,scripts,examples}/**/*.test.ts',
+      ],
       moduleNameMapper: { '^@core/(.*)$': '<rootDir>/src/core/$1' },
       transform: {
         '\\.(ts|m?js)$': [

@@ -131,7 +131,10 @@ describe('every upgrade', () => {
     JSON.parse(readFileSync(join(__dirname, '..', '..', '..', 'tests', 'fixtures', `${name}.json`), 'utf8'));
   const ajv = new Ajv2020({ strict: false, validateFormats: false });
   // A schema takes longer to get ready than all files take to be held against it.
-  const checkOf = memoizeBy((name: string) => ajv.compile(kept(name) as object), (name) => name);
+  const checkOf = memoizeBy(
+    (name: string) => ajv.compile(kept(name) as object),
+    (name) => name,
+  );
   const VERSIONS = Array.from({ length: DATA_VERSION - 1 }, (_, n) => n + 1);
   const KINDS = { job: { upgrade: upgradeJob, today: Job }, kit: { upgrade: upgradeKit, today: Kit } };
 
