@@ -40,8 +40,11 @@ const VIEWS: readonly View[] = [
 async function standsStill({ driver }: Session): Promise<void> {
   let [last, looks] = ['', 0];
   await driver.wait(async () => {
+    // A stop keeps a line empty for what is worth finding out, until that has come.
     const now = await driver.executeScript<string>(
-      `return document.querySelector('[role=main]')?.innerText ? document.body.innerHTML : ''`,
+      `const worth = document.querySelector('[data-testid=worth-here]');
+       if (worth && worth.innerText.trim() === '') return '';
+       return document.querySelector('[role=main]')?.innerText ? document.body.innerHTML : ''`,
     );
     looks = now !== '' && now === last ? looks + 1 : 0;
     last = now;

@@ -7,7 +7,7 @@ import { formatQuantity } from '@core/units/format';
 import type { Result } from '@core/units/result';
 import type { UnitSystem } from '@core/units/kinds';
 import { Act } from './Act';
-import { usePalette } from './theme/theme';
+import { Lamp, type LampState } from './Lamp';
 import { SPACE } from './theme/tokens';
 import { Words } from './Words';
 
@@ -16,7 +16,7 @@ export interface FieldReader {
   kind: InstrumentId;
   name: string;
   serial: string;
-  standing: { state: 'live' | 'doubted' | 'quiet' | 'waiting'; words: string; age_ms: number | null };
+  standing: { state: Exclude<LampState, 'off'>; words: string; age_ms: number | null };
   /** The latest of what it tells, in the app's own unit; null where it tells none. */
   latest(what: string): number | null;
   /** What goes into a field now, of so many readings. */
@@ -27,8 +27,6 @@ export interface FieldReader {
 
 /** How a page finds the instrument of a kind: a hook, given by what knows of instruments. Without it there are none. */
 export const InstrumentsHere = createContext<(kind: InstrumentId) => FieldReader | null>(() => null);
-
-const LAMP = { live: 'roomy', doubted: 'none', quiet: 'tight', waiting: 'tight' } as const;
 
 /** What an instrument tells now, how old it is, and a press that takes it. Says why where it is not to be taken. */
 export function LiveLine({
@@ -45,16 +43,12 @@ export function LiveLine({
   onTake: () => string | null;
   testID: string;
 }) {
-  const palette = usePalette();
   const [refused, setRefused] = useState<string | null>(null);
   const { state, words, age_ms } = reader.standing;
   return (
     <View style={{ gap: SPACE.xs, width: '100%' }} testID={testID}>
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: SPACE.s }}>
-        <View
-          aria-hidden
-          style={{ width: 14, height: 14, borderRadius: 7, backgroundColor: palette.state[LAMP[state]] }}
-        />
+        <Lamp state={state} />
         <Words as="small" style={{ flex: 1 }} testID={`${testID}-says`}>
           {`${reader.name}: ${says}${age_ms === null ? '' : `, ${Math.round(age_ms / 1000)} s ago`}`}
         </Words>

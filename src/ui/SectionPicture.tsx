@@ -8,6 +8,7 @@ import type { Bead } from '@core/rods';
 import { inWords } from '@core/units/format';
 import type { UnitSystem } from '@core/units/kinds';
 import { usePalette } from './theme/theme';
+import { labelSpot } from './labelSpot';
 import { FONTS } from './theme/tokens';
 import { useWidth } from './useWidth';
 
@@ -93,19 +94,28 @@ export function SectionPicture({
               strokeWidth={1.5}
             />
           ))}
-        {beads.map((bead, n) => (
-          <SvgText
-            key={`${bead.face} ${bead.layer} ${bead.place}`}
-            x={x(turn(bead.at)[0])}
-            y={y(turn(bead.at)[1]) + 5}
-            fill={n === marked ? palette.onAct : palette.onState}
-            fontSize={15}
-            fontFamily={FONTS.textBold}
-            textAnchor="middle"
-          >
-            {`${n + 1}`}
-          </SvgText>
-        ))}
+        {beads.map((bead, n) => {
+          const spot = turn(
+            labelSpot(
+              bead.drawn,
+              bead.at,
+              beads.slice(0, n).map(({ drawn }) => drawn),
+            ),
+          );
+          return (
+            <SvgText
+              key={`${bead.face} ${bead.layer} ${bead.place}`}
+              x={x(spot[0])}
+              y={y(spot[1]) + 5}
+              fill={n === marked ? palette.onAct : palette.onState}
+              fontSize={15}
+              fontFamily={FONTS.textBold}
+              textAnchor="middle"
+            >
+              {`${n + 1}`}
+            </SvgText>
+          );
+        })}
         {section.parts.map((part) => (
           <SvgText
             key={part.label}

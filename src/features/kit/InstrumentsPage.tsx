@@ -12,8 +12,8 @@ import { useLive, type LiveInstrument } from '@/state/useInstrument';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
 import { Entry } from '@/ui/Entry';
+import { Lamp } from '@/ui/Lamp';
 import { PageFrame } from '@/ui/PageFrame';
-import { usePalette } from '@/ui/theme/theme';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
 
@@ -44,8 +44,6 @@ export function InstrumentsPage() {
   );
 }
 
-const LAMP = { live: 'roomy', doubted: 'none', quiet: 'tight', waiting: 'tight' } as const;
-
 /** All that one instrument tells now, the largest first where it is many. */
 function tellings({ instrument, link }: LiveInstrument, system: UnitSystem): string {
   const { tells } = instrumentKind(instrument.kind);
@@ -65,7 +63,6 @@ function tellings({ instrument, link }: LiveInstrument, system: UnitSystem): str
 }
 
 function Trusted({ instrument }: { instrument: Instrument }) {
-  const palette = usePalette();
   const system = useApp((app) => app.settings.system);
   const live = useLive(instrument);
   if (!live) return null;
@@ -74,15 +71,7 @@ function Trusted({ instrument }: { instrument: Instrument }) {
   return (
     <Card testID={`instrument-${instrument.kind}`}>
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: SPACE.s }}>
-        <View
-          aria-hidden
-          style={{
-            width: 18,
-            height: 18,
-            borderRadius: 9,
-            backgroundColor: palette.state[LAMP[standing.state]],
-          }}
-        />
+        <Lamp state={standing.state} />
         <Words as="head" style={{ flex: 1 }}>
           {instrument.name}
         </Words>

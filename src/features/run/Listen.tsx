@@ -4,7 +4,7 @@ import { thisMoment } from '@/state/clock';
 import { useEar, type EarState } from '@/state/useEar';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
-import { usePalette } from '@/ui/theme/theme';
+import { Lamp } from '@/ui/Lamp';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
 import type { OpenRun } from './useRun';
@@ -20,7 +20,6 @@ const SAYS: Record<EarState, string> = {
 
 /** The ear: hears the arc begin and end, says how sure it is, and is put right in a press. */
 export function Listen({ run }: { run: OpenRun }) {
-  const palette = usePalette();
   const { state, tell, strike } = run;
   const { seen, count } = state;
   const ear = useEar({
@@ -35,16 +34,7 @@ export function Listen({ run }: { run: OpenRun }) {
   return (
     <Card testID="ear">
       <View style={{ flexDirection: 'row', alignItems: 'center', gap: SPACE.s }}>
-        <View
-          aria-hidden
-          style={{
-            width: 18,
-            height: 18,
-            borderRadius: 9,
-            backgroundColor:
-              ear.state === 'arc' ? palette.state.tight : listens ? palette.state.roomy : palette.line,
-          }}
-        />
+        <Lamp state={ear.state === 'arc' ? 'quiet' : listens ? 'live' : 'off'} />
         <Words as="head" style={{ flex: 1 }}>
           Hear the arc
         </Words>
