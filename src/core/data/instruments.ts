@@ -130,6 +130,9 @@ export const BELIEVED = {
   noisy: 4,
   /** Creeping or off its zero by this many times its own error. */
   off: 4,
+  /** So few readings show a jump or a zero, and so many a creep. */
+  few: 6,
+  many: 10,
   /** Kept of late, readings. */
   recent: 20,
   source: OUR_JUDGEMENT,

@@ -212,6 +212,34 @@ describe('what the course of readings gives away', () => {
     expect(takeReading(all, about(kind), what, after(course.length))).toMatchObject({ ok: false });
   });
 
+  test('where it begins to be doubted (our judgement): fifteen the same, four of its own errors, ten seconds late', () => {
+    const same = (n: number) =>
+      standing(
+        'thermometer',
+        Array.from({ length: n }, () => 300),
+        'temperature',
+        '°C',
+      ).state;
+    expect([same(14), same(15)]).toEqual(['live', 'doubted']);
+    // From one to the next by twice a, up and down: a scatter of a root of two.
+    const swings = (errors: number) =>
+      standing(
+        'thermometer',
+        many((n) => 200 + ((n % 2 === 0 ? 1 : -1) * errors) / Math.SQRT2),
+        'temperature',
+        '°C',
+      ).state;
+    expect([swings(3.6), swings(4.4)]).toEqual(['live', 'doubted']);
+    const late = (s: number) =>
+      hear(
+        NOTHING_HEARD,
+        about('thermometer'),
+        reading(0, value('temperature', 20, '°C'), { at: new Date(NOW - 1000 * s).toISOString() }),
+        NOW,
+      ).refused;
+    expect([late(9), late(11)]).toEqual([0, 1]);
+  });
+
   test('gone quiet is said with how long, and too old is not taken', () => {
     const all = heard('thermometer', [value('temperature', 20, '°C')]);
     expect(standingOf(all, about('thermometer'), NOW + BELIEVED.quiet_ms + 1000)).toMatchObject({
@@ -264,6 +292,11 @@ describe('arcs by the ammeter', () => {
   test('a blink of the arc is held through; a touch of the rod is none', () => {
     expect(run([...of(95, 20), ...of(0, 4), ...of(95, 20), ...of(0, 10)]).ended).toHaveLength(1);
     expect(run([...of(0, 5), 180, 180, ...of(0, 10)])).toMatchObject({ ended: [], burning: null });
+  });
+
+  test('out for six tenths of a second it has ended, and no sooner (our judgement)', () => {
+    expect(run([...of(95, 20), ...of(0, 6)]).ended).toHaveLength(0);
+    expect(run([...of(95, 20), ...of(0, 7)]).ended).toHaveLength(1);
   });
 
   test('what an idle machine draws is no arc, whatever is set', () => {

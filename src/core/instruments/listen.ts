@@ -1,5 +1,5 @@
 import { median, sampleStandardDeviation, linearRegression, mean } from 'simple-statistics';
-import { BELIEVED, instrumentKind, type InstrumentId, type Tells } from '../data/instruments';
+import { ARC_BY_AMPS, BELIEVED, instrumentKind, type InstrumentId, type Tells } from '../data/instruments';
 import { About, Reading } from '../formats/instrument';
 import { ELEMENTS } from '../formats/elements';
 import { trimmed } from '../units/format';
@@ -194,7 +194,7 @@ function faultOf(recent: readonly Heard[], kind: InstrumentId): string | null {
     const isFirst = kind === 'analyser' || what === Object.keys(tells)[0];
     if (hangs && isFirst && movesOver !== null && Math.abs(last) > movesOver)
       return 'It has not moved for a while: touch its probe, or switch it off and on.';
-    if (error === 0 || values.length < 6) continue;
+    if (error === 0 || values.length < BELIEVED.few) continue;
     if (steady) {
       const [from] = course;
       const { m } = linearRegression(
@@ -202,7 +202,7 @@ function faultOf(recent: readonly Heard[], kind: InstrumentId): string | null {
       );
       const over_s = ((course.at(-1)?.at_ms ?? 0) - (from?.at_ms ?? 0)) / 1000;
       if (
-        values.length >= 10 &&
+        values.length >= BELIEVED.many &&
         Math.abs(m * over_s) > BELIEVED.off * error &&
         leftOver(values) < Math.abs(m * over_s) / 2
       )
@@ -211,8 +211,8 @@ function faultOf(recent: readonly Heard[], kind: InstrumentId): string | null {
     if ((steady || kind === 'thermometer') && leftOver(values) > BELIEVED.noisy * error)
       return 'It jumps about more than it should: hold it still, and look at its lead.';
     if (zero !== null && what === Object.keys(tells)[0]) {
-      const idle = values.filter((v) => Math.abs(v - zero) < 12);
-      const off = idle.length >= 6 ? median(idle) - zero : 0;
+      const idle = values.filter((v) => Math.abs(v - zero) < ARC_BY_AMPS.least_A);
+      const off = idle.length >= BELIEVED.few ? median(idle) - zero : 0;
       if (Math.abs(off) > BELIEVED.off * Math.min(error, 1))
         return `It reads ${trimmed(off, 1)} A with no arc: zero it.`;
     }

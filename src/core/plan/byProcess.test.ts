@@ -283,6 +283,17 @@ describe('how wire with gas is run (common practice)', () => {
     const flatOnly = withWire(250, [['E70T-1', '1.2']], 'co2');
     expect(way({ ...PLATE, 'look.position': 'vertical' }, flatOnly)).toBe('short');
     expect(way(PLATE, flatOnly)).toBe('filled');
+    // Beside a solid reel it is taken from 8 mm.
+    const both = withWire(
+      350,
+      [
+        ['E71T-1', '1.2'],
+        ['ER70S-6', '1.0'],
+      ],
+      'mix-20',
+    );
+    expect(way({ ...PLATE, 'joint.thicknessA_mm': 7.5 }, both)).toBe('spray');
+    expect(way({ ...PLATE, 'joint.thicknessA_mm': 8.5 }, both)).toBe('filled');
   });
 
   test('aluminium by wire: argon, the right filler, bright metal, and never a mix', () => {
