@@ -25,13 +25,17 @@ const Setting = z.strictObject({
   job: z.string().max(120).optional(),
   /** How far into its job it is, s. */
   at_s: z.number().min(0).max(1e6).optional(),
+  /** Its job stands still at that moment; it goes on reading. */
+  still: z.boolean().optional(),
 });
 
 class StandIn {
   private held: Held = HELD;
   private fault: FaultId | null = null;
   private faultSince_ms = 0;
+  private readonly began_ms = Date.now();
   private since_ms = Date.now();
+  private stillAt_s: number | null = null;
   private sound: Reading | null = null;
   private readonly chance = fixedChance(11);
   private readonly listeners = new Set<Response>();
@@ -49,15 +53,20 @@ class StandIn {
   };
   private read_ = this.situation();
 
+  /** How far into its job it is, s. */
+  private at_s = () => this.stillAt_s ?? (Date.now() - this.since_ms) / 1000;
+
   /** @returns false where the job is none of the yard's */
-  set({ fault, job, at_s, ...held }: z.infer<typeof Setting>): boolean {
+  set({ fault, job, at_s, still, ...held }: z.infer<typeof Setting>): boolean {
     if (job !== undefined) {
       if (!DEMO_JOBS.some(({ id }) => id === job)) return false;
       this.job = job;
       this.read_ = this.situation();
       this.since_ms = Date.now();
     }
-    if (at_s !== undefined) this.since_ms = Date.now() - 1000 * at_s;
+    const from_s = at_s ?? this.at_s();
+    this.since_ms = Date.now() - 1000 * from_s;
+    this.stillAt_s = (still ?? this.stillAt_s !== null) ? from_s : null;
     this.held = { ...this.held, ...held };
     if (fault !== undefined) {
       this.fault = fault;
@@ -69,7 +78,7 @@ class StandIn {
   /** The reading of this moment, as it comes from it; null where none does. */
   reading(): Reading | null {
     const now_ms = Date.now();
-    const n = Math.floor((now_ms - this.since_ms) / this.about.every_ms);
+    const n = Math.floor((now_ms - this.began_ms) / this.about.every_ms);
     if (!this.read_) return null;
     const reading: Reading = {
       format: 'elbow-room-reading',
@@ -78,7 +87,7 @@ class StandIn {
       n,
       at: new Date(now_ms).toISOString(),
       quality: 'good',
-      values: standInValues(this.kind, this.read_, this.held, (now_ms - this.since_ms) / 1000, n),
+      values: standInValues(this.kind, this.read_, this.held, this.at_s(), n),
     };
     if (this.fault === null) return (this.sound = reading);
     return spoil(
@@ -164,7 +173,7 @@ export function standIns(): Router {
       response
         .status(400)
         .type('text')
-        .send('Say fault, along, inWater, family, job or at_s, as they may be');
+        .send('Say fault, along, inWater, family, job, at_s or still, as they may be');
   });
   return router;
 }

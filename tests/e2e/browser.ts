@@ -170,6 +170,22 @@ export async function openBrowser({
     const found = await driver.wait(isThere, PATIENCE_ms, `nothing on the page has test id ${id}`);
     return found as WebElement;
   };
+  /** Into the middle of the screen, and still there: a page that is still being laid out moves a button from under the press. */
+  const settle = (element: WebElement): Promise<void> =>
+    driver.executeAsyncScript(
+      `const [element, done] = arguments;
+       element.scrollIntoView({ block: 'center', inline: 'center' });
+       let [was, same] = ['', 0];
+       const look = () => {
+         const { left, top, width } = element.getBoundingClientRect();
+         const now = [left, top, width].join();
+         same = now === was ? same + 1 : 0;
+         was = now;
+         return same > 1 || !element.isConnected ? done() : requestAnimationFrame(look);
+       };
+       look();`,
+      element,
+    );
   const session: Session = {
     driver,
     downloads,
@@ -178,13 +194,13 @@ export async function openBrowser({
     tap: async (id) => {
       taps += 1;
       const element = await find(id);
-      await driver.executeScript('arguments[0].scrollIntoView({block: "center", inline: "center"})', element);
+      await settle(element);
       await element.click();
     },
     type: async (id, text) => {
       taps += 1;
       const element = await find(id);
-      await driver.executeScript('arguments[0].scrollIntoView({block: "center"})', element);
+      await settle(element);
       await element.click();
       // Marked whole by the page itself: Control and A sent as keys are now and then lost on a busy machine.
       await driver.executeScript('arguments[0].select()', element);

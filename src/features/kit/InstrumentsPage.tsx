@@ -75,6 +75,7 @@ function Trusted({ instrument }: { instrument: Instrument }) {
         <Words as="head" style={{ flex: 1 }}>
           {instrument.name}
         </Words>
+        <Act title="Take it out" testID={`forget-${instrument.kind}`} onPress={() => forget(instrument.id)} />
       </View>
       <Words as="value" testID="live-value">
         {tellings(live, system) || 'nothing yet'}
@@ -98,7 +99,6 @@ function Trusted({ instrument }: { instrument: Instrument }) {
       <Words as="small" tone="quiet">
         {instrumentKind(instrument.kind).words}
       </Words>
-      <Act title="Take it out" testID={`forget-${instrument.kind}`} onPress={() => forget(instrument.id)} />
     </Card>
   );
 }
