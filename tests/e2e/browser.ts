@@ -65,19 +65,26 @@ const innerText = async (driver: Driver, selector: string): Promise<string> =>
   ).replaceAll('\u00a0', ' ');
 
 /** Opens what an element is folded away in: a fold of the page, or a choice of which only what was picked is shown. */
-const reveal = (driver: Driver, id: string): Promise<void> =>
-  driver.executeScript(
-    `const id = arguments[0];
-     const press = (other) => document.querySelector('[data-testid="' + other + '"]')?.click();
-     const found = document.querySelector('[data-testid="' + id + '"]');
-     const fold = found?.closest('[data-folded=true]');
-     if (fold) return press('fold-' + fold.dataset.fold);
-     if (found) return;
-     const picks = [...document.querySelectorAll('[data-picked]')];
-     const pick = picks.find(({ dataset }) => id.startsWith(dataset.picked + '-'));
-     pick?.querySelector('[role=radio]')?.click();`,
-    id,
-  );
+const REVEAL = `
+  const reveal = (id) => {
+    const press = (other) => document.querySelector('[data-testid="' + other + '"]')?.click();
+    const found = document.querySelector('[data-testid="' + id + '"]');
+    const fold = found?.closest('[data-folded=true]');
+    if (fold) press('fold-' + fold.dataset.fold);
+    else if (found) return found;
+    else {
+      const picks = [...document.querySelectorAll('[data-picked]')];
+      const pick = picks.find(({ dataset }) => id.startsWith(dataset.picked + '-'));
+      pick?.querySelector('[role=radio]')?.click();
+    }
+    const now = document.querySelector('[data-testid="' + id + '"]');
+    return now?.closest('[data-folded=true]') ? null : (now ?? null);
+  };
+`;
+
+/** The element of a test id, opened up to; null while it is not there. */
+const revealed = (driver: Driver, id: string): Promise<WebElement | null> =>
+  driver.executeScript(`${REVEAL} return reveal(arguments[0]);`, id);
 
 /** Opens all that is folded away in a part of the page. */
 const unfold = (driver: Driver, selector: string): Promise<void> =>
@@ -160,14 +167,11 @@ export async function openBrowser({
   let taps = 0;
   const css = (id: string) => By.css(`[data-testid="${id}"]`);
   const find = async (id: string) => {
-    const isThere = async () => {
-      await reveal(driver, id);
-      const [element] = await driver.findElements(css(id));
-      return element && !(await element.findElements(By.xpath('ancestor::*[@data-folded="true"]'))).length
-        ? element
-        : null;
-    };
-    const found = await driver.wait(isThere, PATIENCE_ms, `nothing on the page has test id ${id}`);
+    const found = await driver.wait(
+      () => revealed(driver, id),
+      PATIENCE_ms,
+      `nothing on the page has test id ${id}`,
+    );
     return found as WebElement;
   };
   /** Into the middle of the screen, and still there: a page that is still being laid out moves a button from under the press. */
@@ -215,7 +219,7 @@ export async function openBrowser({
       let last = '';
       await driver
         .wait(async () => {
-          await reveal(driver, id);
+          await revealed(driver, id);
           await unfold(driver, `[data-testid="${id}"]`);
           last = await innerText(driver, `[data-testid="${id}"]`);
           return test.test(last);
