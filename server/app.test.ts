@@ -28,6 +28,7 @@ test('a place inside the app is the app; a missing file is missing', async () =>
   expect((await get('/nothing.js')).status).toBe(404);
   expect((await get('/job/abc', 'application/json')).status).toBe(404);
   expect(await (await get('/healthz')).json()).toEqual({ ok: true });
+  expect((await get('/favicon.ico')).url).toMatch(/icon\.svg$/);
 });
 
 test('files named by their contents are kept for ever, the rest asked for again', async () => {

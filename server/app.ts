@@ -68,6 +68,10 @@ export function makeServer(dist: string, instruments: readonly string[] = []): E
   app.get('/healthz', (_request, response) => {
     response.json({ ok: true });
   });
+  // Asked for by browsers wherever a page names no icon of its own.
+  app.get('/favicon.ico', (_request, response) => {
+    response.redirect(301, '/icon.svg');
+  });
   app.use(
     express.static(dist, {
       index: false,
