@@ -31,6 +31,7 @@ import { RodStop } from '@/features/rod/RodStop';
 import { RunsPage } from '@/features/rod/RunsPage';
 import { ReportPage } from '@/features/run/ReportPage';
 import { RunPage } from '@/features/run/RunPage';
+import { PermitPage } from '@/features/sheet/PermitPage';
 import { CodePage } from '@/features/sheet/CodePage';
 import { SheetStop } from '@/features/sheet/SheetStop';
 import { MetalNote } from '@/features/notes/MetalNote';
@@ -77,6 +78,7 @@ const ASIDES: Readonly<Record<string, ComponentType<{ open: OpenJob }>>> = {
   say: SayPage,
   quick: QuickPage,
   checks: ChecksPage,
+  permit: PermitPage,
   report: ReportPage,
   measure: MeasurePage,
   beside: ComparePage,

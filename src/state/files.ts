@@ -90,8 +90,11 @@ export function saveEverything(): void {
 export async function saveEverythingZipped(): Promise<void> {
   const { jobs, kit } = everything();
   const photos: { id: string; picture: Blob }[] = [];
-  const measured = jobs.flatMap((job) => Object.values(job.measured).map(({ photo }) => photo));
-  for (const id of new Set([...kit.machines.flatMap((machine) => machine.photos), ...measured])) {
+  const ofJobs = jobs.flatMap(({ measured, checks }) => [
+    ...Object.values(measured).map(({ photo }) => photo),
+    ...Object.values(checks).flatMap((check) => check?.photos ?? []),
+  ]);
+  for (const id of new Set([...kit.machines.flatMap((machine) => machine.photos), ...ofJobs])) {
     const picture = await readPhoto(id);
     if (picture) photos.push({ id, picture });
   }

@@ -1,4 +1,4 @@
-import type { Doubt, Job, Side } from './job';
+import type { CheckResult, Doubt, Job, Side } from './job';
 
 /** A piece of metal of which nothing is known. */
 export const blankSide = (): Side => ({
@@ -124,6 +124,28 @@ export const BLANK_ORDER: Job['order'] = {
   tolerance_mm: null,
 };
 
+const BLANK_PERMIT: Job['permit'] = {
+  issuer: '',
+  watcher: '',
+  from: null,
+  until: null,
+  watch_s: null,
+  lines: {},
+};
+
+/** A check that nobody has looked at. */
+export const UNSEEN: CheckResult = {
+  result: null,
+  words: '',
+  what: null,
+  at_mm: null,
+  length_mm: null,
+  photos: [],
+  decided: null,
+  redone: 0,
+  typed: {},
+};
+
 /** A job about which nothing is known yet. Time and identity are the caller's. */
 export function blankJob(id: string, createdAt: string): Job {
   const side = blankSide();
@@ -151,6 +173,7 @@ export function blankJob(id: string, createdAt: string): Job {
     },
     repair: BLANK_REPAIR,
     checks: {},
+    permit: BLANK_PERMIT,
     measured: {},
     readings: {},
     run: { events: {} },

@@ -4,6 +4,7 @@ import { CABLE_IDS } from '../data/cables';
 import { BACKS, CAPS } from '../data/finish';
 import { COATING_IDS, COATING_LOOK_IDS } from '../data/coatings';
 import { BETTER, CAUSES, DAMAGE, FOUND, HELD, REMOVERS } from '../data/damage';
+import { DEFECTS } from '../data/findings';
 import { FAMILY_IDS } from '../data/families';
 import { METHOD_IDS, RESTRAINTS } from '../data/heatIds';
 import { ARCS, CLAMP_ON, LEADS, MOST_SEGMENTS, PATTERNS, PIECES, TRAVELS } from '../data/orderIds';
@@ -20,9 +21,10 @@ import { JOINTS } from '../data/joints';
 import { ACCESS, AIMS, DUTIES, idsOf, MOVES, PLACES, POSITIONS, SKILLS, SURFACES } from '../data/words';
 import { EvidenceById } from './evidence';
 import { TakenReading } from './instrument';
-import { LONGEST } from './limits';
+import { LONGEST, MOST_FINDING_PHOTOS } from './limits';
 import { Measured } from './measured';
 import { idText, optionalNumber, typedTexts } from './parts';
+import { Permit } from './permit';
 import { Run } from './run';
 
 /** How a stop-work question was answered. An unanswered one is absent, never 'no'. */
@@ -34,9 +36,15 @@ export const CheckResult = z.object({
   /** Null: still to be looked at, or looked at again. */
   result: z.enum(['good', 'found']).nullable(),
   words: z.string().max(LONGEST.note),
+  what: z.enum(idsOf(DEFECTS)).nullable(),
+  /** From the left end of the seam to its middle, and how long it is. */
+  at_mm: optionalNumber('finding.at_mm'),
+  length_mm: optionalNumber('finding.length_mm'),
+  photos: z.array(idText).max(MOST_FINDING_PHOTOS),
   decided: z.enum(['accepted', 'redo']).nullable(),
   /** Times it was done over. */
   redone: z.int().min(0).max(9),
+  typed: typedTexts,
 });
 export type CheckResult = z.infer<typeof CheckResult>;
 
@@ -125,6 +133,8 @@ export const Job = z.object({
   }),
   /** Checks of the finished weld, by their id: what they showed. */
   checks: z.record(z.string().max(40), CheckResult),
+  /** The hot-work card. */
+  permit: Permit,
   /** What was measured on pictures, by id. */
   measured: z.record(idText, Measured),
   /** What instruments told that was taken into a field, by id. */

@@ -31,6 +31,8 @@ export const MOST_MEASURED = 40;
 export const MOST_TIN_EVENTS = 100;
 /** Most pictures, rated points and columns of one plate. */
 export const MOST_PHOTOS = 6;
+/** Most pictures of one finding. */
+export const MOST_FINDING_PHOTOS = 4;
 export const MOST_RATED = 16;
 export const MOST_INPUTS = 4;
 

@@ -66,6 +66,27 @@ const oldKit = (change: object = {}) => ({
   ...change,
 });
 
+test('from version 15: a finding without a place keeps its words, and the hot-work card is blank', () => {
+  const old = {
+    ...blank,
+    permit: undefined,
+    checks: { eye: { result: 'found', words: 'line at the toe', decided: 'redo', redone: 1 } },
+  };
+  const job = Job.parse(upgradeJob(JSON.parse(JSON.stringify(old)), 15));
+  expect(job.checks.eye).toEqual({
+    result: 'found',
+    words: 'line at the toe',
+    decided: 'redo',
+    redone: 1,
+    what: null,
+    at_mm: null,
+    length_mm: null,
+    photos: [],
+    typed: {},
+  });
+  expect(job.permit).toMatchObject({ issuer: '', until: null, watch_s: null, lines: {} });
+});
+
 describe('from version 3', () => {
   test('the supply amps of a plate become its one column, and what was typed goes with them', () => {
     const kit = Kit.parse(upgradeKit(oldKit(), 3));

@@ -3,6 +3,7 @@ export { assess, type Assessment } from './assess';
 export { betterBy, planBy, type PlanBy } from './byProcess';
 export { CHECK_WHEN, type Check, type CheckWhen } from './checks/check';
 export { checksFor, triedInWords } from './checks/checks';
+export { findingInWords, misplaced, readFinding, type FindingNumber } from './checks/finding';
 export { powerChain, weakestLink, type ChainLink, type LinkKind } from './chain';
 export { diagnose, type Diagnosis } from './diagnose';
 export { glanceAt, type Glance } from './glance';

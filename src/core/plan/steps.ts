@@ -9,6 +9,8 @@ import { ROD_SIZES } from '../data/rodSizes';
 import { POLE_WORDS } from '../data/words';
 import { beliefOf } from '../metal/belief';
 import { checkInWords, checksFor } from './checks/checks';
+import { findingInWords } from './checks/finding';
+import { fireWatch_s } from '../repair/permit';
 import { repairSteps } from '../repair/repairSteps';
 import { judgeStopWork } from '../repair/stopWork';
 import { inWords, midSentence } from '../units/format';
@@ -246,7 +248,7 @@ function checkIt(situation: Situation): Step {
     settings: checks.flatMap(({ id, name }) => {
       const kept = situation.job.checks[id];
       if (!kept || kept.result === null) return [];
-      const words = kept.words.trim() === '' ? 'something' : kept.words.trim();
+      const words = findingInWords(kept, situation.system);
       const so = { accepted: ', accepted', redo: ', to be done over' };
       return [
         {
@@ -276,7 +278,7 @@ function after(situation: Situation): Step {
         ? ['Paint or coat both faces, over the weld and onto the metal beside it.']
         : []),
     ],
-    holds: ['Fire watch at least 60 minutes after the last arc.'],
+    holds: [`Fire watch at least ${inWords(situation.system).time(fireWatch_s(job))} after the last arc.`],
     cautions:
       job.look.position === 'overhead'
         ? ['Slag and sparks fall and stay hot: check below before you leave.']

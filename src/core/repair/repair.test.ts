@@ -11,7 +11,7 @@ import { undercutOf } from '../plan/checks/byEye';
 import { checksFor } from '../plan/checks/checks';
 import { makePlan } from '../plan/plan';
 import { applyEdits } from '../formats/edits';
-import { blankJob } from '../formats/blankJob';
+import { blankJob, UNSEEN } from '../formats/blankJob';
 import { editsOf, readSentence } from '../say/read';
 
 /** A mild-steel part of 12 mm that carries load, all questions answered. */
@@ -250,8 +250,8 @@ describe('what the repair is looked at for', () => {
     const words = said({
       ...CRACK,
       checks: {
-        eye: { result: 'good', words: '', decided: null, redone: 0 },
-        dye: { result: 'found', words: 'line at the toe', decided: 'redo', redone: 1 },
+        eye: { ...UNSEEN, result: 'good', words: '', decided: null, redone: 0 },
+        dye: { ...UNSEEN, result: 'found', words: 'line at the toe', decided: 'redo', redone: 1 },
       },
     });
     expect(words).toMatch(/Look at all of it: good/);

@@ -241,3 +241,17 @@ export const runClock_ms = ({ clock_ms, last_ms }: Happened, wall_ms: number): n
 /** The number that the next event gets. */
 export const nextNumber = (events: Readonly<Record<string, RunEvent>>): number =>
   Object.values(events).reduce((most, { n }) => Math.max(most, n), -1) + 1;
+
+/** First and last arc of a work, ms since 1970, and whether it was called finished; null while none has burned. */
+export function arcsOver(
+  events: Readonly<Record<string, RunEvent>>,
+  now_ms: number,
+): { begun_ms: number; lastArc_ms: number; over: boolean } | null {
+  const { arcs, finished_ms } = happened(events);
+  if (arcs.length === 0) return null;
+  return {
+    begun_ms: Math.min(...arcs.map(({ from_ms }) => from_ms)),
+    lastArc_ms: Math.max(...arcs.map(({ to_ms }) => to_ms ?? now_ms)),
+    over: finished_ms !== null,
+  };
+}

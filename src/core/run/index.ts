@@ -1,5 +1,5 @@
 /** The work itself: what happened, what it has taken, what comes next. This is what screens see of it. */
-export { happened, inOrder, nextNumber, runClock_ms, type Arc, type Happened } from './happened';
+export { arcsOver, happened, inOrder, nextNumber, runClock_ms, type Arc, type Happened } from './happened';
 export { countOf, type Burning, type Count, type PassCount } from './count';
 export { passSettings, passTitle, type RunItem } from './items';
 export {

@@ -7,6 +7,7 @@ import { NUMBER_FIELDS, numberField, type NumberPath } from '../formats/fields';
 import type { Report } from '../formats/report';
 import { DATA_VERSION } from '../formats/upgrade';
 import { checksFor } from '../plan/checks/checks';
+import { findingInWords } from '../plan/checks/finding';
 import type { Assessment } from '../plan/assess';
 import { inWords, trimmed } from '../units/format';
 import type { UnitSystem } from '../units/kinds';
@@ -164,8 +165,8 @@ export function reportMarkdown(report: Report, system: UnitSystem, clock: (iso: 
     ...list(
       'Checks',
       report.checks.map(
-        ({ name, result, words, decided, redone }) =>
-          `${name}: ${result === null ? 'not looked at' : result === 'good' ? 'good' : `found ${plain(words) || 'something'}`}${decided === null ? '' : `, ${decided === 'accepted' ? 'accepted' : 'to be done over'}`}${redone > 0 ? `, done over ${redone} times` : ''}`,
+        ({ name, result, decided, redone, ...found }) =>
+          `${name}: ${result === null ? 'not looked at' : result === 'good' ? 'good' : `found ${plain(findingInWords({ result, decided, redone, ...found }, system))}`}${decided === null ? '' : `, ${decided === 'accepted' ? 'accepted' : 'to be done over'}`}${redone > 0 ? `, done over ${redone} times` : ''}`,
       ),
     ),
     ...list(

@@ -1,4 +1,4 @@
-import { FIRE_WATCH_min } from '../data/run';
+import { fireWatch_s } from '../repair/permit';
 import { TROUBLES } from '../data/troubles';
 import type { Job } from '../formats/job';
 import { arcPerRod_s, rodsOfPass } from '../rods/beads';
@@ -145,7 +145,7 @@ function biteOf(
   }
   if (seen.finished_ms !== null || (next === null && count.arcs.length > 0)) {
     const last_ms = Math.max(0, ...count.arcs.map(({ to_ms }) => to_ms ?? now_ms));
-    const left_s = last_ms / 1000 + FIRE_WATCH_min * 60 - now_ms / 1000;
+    const left_s = last_ms / 1000 + fireWatch_s(situation.job) - now_ms / 1000;
     return left_s > 0
       ? { what: 'watch', how: 'soon', value: clock(left_s), words: 'of fire watch to go' }
       : { what: 'calm', how: 'calm', value: 'Done', words: 'Fire watch is over.' };

@@ -1,20 +1,20 @@
 import { useMemo } from 'react';
 import { View } from 'react-native';
-import { CHECK_WHEN, checksFor, triedInWords, type Check, type CheckWhen } from '@core/plan';
+import { jointTraits } from '@core/data/joints';
+import { CHECK_WHEN, checksFor, findingInWords, type Check, type CheckWhen } from '@core/plan';
 import type { CheckResult } from '@core/formats/job';
-import { LONGEST } from '@core/formats/limits';
+import { UNSEEN } from '@core/formats/blankJob';
 import { sourceWords } from '@core/units/sources';
 import { sentence } from '@core/units/format';
 import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
-import { Entry } from '@/ui/Entry';
 import { goBackOr, openWhy } from '@/ui/goTo';
 import { Pick } from '@/ui/Pick';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
-
-const UNSEEN: CheckResult = { result: null, words: '', decided: null, redone: 0 };
+import { Finding } from './Finding';
+import { SeamPicture, type OnSeam } from './SeamPicture';
 
 /** What the repair is looked at for, and what was found: kept with the job, printed on its sheet. */
 export function ChecksPage({ open }: { open: OpenJob }) {
@@ -24,6 +24,7 @@ export function ChecksPage({ open }: { open: OpenJob }) {
   const bad = Object.values(job.checks).filter(
     (one) => one?.result === 'found' && one.decided !== 'accepted',
   ).length;
+  const marks = marksOf(open, checks);
   const times = [...new Set(checks.map(({ when }) => when))];
   return (
     <View style={{ gap: SPACE.l }} testID="checks">
@@ -37,8 +38,27 @@ export function ChecksPage({ open }: { open: OpenJob }) {
               : `${left} to go that must be looked at.`}
         </Words>
       </View>
+      {marks.length > 0 && (
+        <Card testID="found-on-seam">
+          <SeamPicture
+            length_mm={assessment.situation.length_mm}
+            round={jointTraits(job.joint.kind)?.run === 'round'}
+            marks={marks}
+            system={open.system}
+          />
+          {marks.map(({ id, n, name }) => (
+            <Words key={id} as="small">{`${n}  ${sentence(name)}`}</Words>
+          ))}
+        </Card>
+      )}
       {times.map((when) => (
-        <Group key={when} open={open} when={when} checks={checks.filter((one) => one.when === when)} />
+        <Group
+          key={when}
+          open={open}
+          when={when}
+          marks={marks}
+          checks={checks.filter((one) => one.when === when)}
+        />
       ))}
       <Words as="small" tone="quiet">
         These limits are usual ones: your code, and whoever answers for the part, decide.
@@ -49,19 +69,40 @@ export function ChecksPage({ open }: { open: OpenJob }) {
   );
 }
 
-function Group({ open, when, checks }: { open: OpenJob; when: CheckWhen; checks: readonly Check[] }) {
+/** What was found and has a place on the seam, numbered in the order of the checks. */
+function marksOf({ job, system }: OpenJob, checks: readonly Check[]): OnSeam[] {
+  return checks
+    .flatMap(({ id }) => {
+      const kept = job.checks[id];
+      return kept?.result === 'found' && kept.at_mm !== null ? [{ id, kept, at_mm: kept.at_mm }] : [];
+    })
+    .map(({ id, kept, at_mm }, index) => ({
+      id,
+      n: index + 1,
+      name: findingInWords(kept, system),
+      at_mm,
+      length_mm: kept.length_mm,
+    }));
+}
+
+interface Shown {
+  open: OpenJob;
+  marks: readonly OnSeam[];
+}
+
+function Group({ open, when, marks, checks }: Shown & { when: CheckWhen; checks: readonly Check[] }) {
   return (
     <View style={{ gap: SPACE.s }}>
       <Words as="head">{sentence(CHECK_WHEN[when])}</Words>
       {checks.map((one) => (
-        <One key={one.id} open={open} check={one} />
+        <One key={one.id} open={open} marks={marks} check={one} />
       ))}
     </View>
   );
 }
 
 /** One check: what to do, and what it showed. */
-function One({ open, check }: { open: OpenJob; check: Check }) {
+function One({ open, marks, check }: Shown & { check: Check }) {
   const { id, name, how, limit, who, must, source } = check;
   const kept = open.job.checks[id];
   const put = (change: Partial<CheckResult>) =>
@@ -93,38 +134,14 @@ function One({ open, check }: { open: OpenJob; check: Check }) {
         onPick={(result: CheckResult['result']) => put({ result, decided: null })}
       />
       {kept?.result === 'found' && (
-        <>
-          <Entry
-            label="What, where, how long"
-            testID={`found-${id}`}
-            value={kept.words}
-            most={LONGEST.note}
-            placeholder="line 12 mm at the upper toe, looks like a crack, not confirmed"
-            onChange={(words) => put({ words })}
-          />
-          <Pick
-            label="So"
-            testID={`decided-${id}`}
-            options={[
-              { id: 'accepted', name: 'Accepted' },
-              { id: 'redo', name: 'To be done over' },
-            ]}
-            value={kept.decided}
-            onPick={(decided: CheckResult['decided']) => put({ decided })}
-          />
-          {kept.decided === 'redo' && (
-            <>
-              <Words as="small" tone="danger" testID={`tried-${id}`}>
-                {triedInWords(kept.redone)}
-              </Words>
-              <Act
-                title="It is done over: look again"
-                testID={`again-${id}`}
-                onPress={() => put({ ...UNSEEN, redone: Math.min(9, kept.redone + 1) })}
-              />
-            </>
-          )}
-        </>
+        <Finding
+          open={open}
+          id={id}
+          kept={kept}
+          marks={marks}
+          put={put}
+          again={() => put({ ...UNSEEN, redone: Math.min(9, kept.redone + 1) })}
+        />
       )}
       {(kept?.redone ?? 0) > 0 && (
         <Words

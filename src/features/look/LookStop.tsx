@@ -26,6 +26,7 @@ import { BelowField } from '@/ui/JobField';
 import { QuantityField } from '@/ui/QuantityField';
 import { SPACE } from '@/ui/theme/tokens';
 import { StopHead } from '@/ui/StopHead';
+import { WhenField } from '@/ui/WhenField';
 import { Words } from '@/ui/Words';
 import { Damage } from './Damage';
 import { StopWork } from './StopWork';
@@ -213,41 +214,25 @@ function Field({ label, children }: { label: string; children: React.ReactNode }
 
 /** When the first arc is to be struck: what a clock that runs, as that of a tin, is asked for. */
 function StartField({ open }: { open: OpenJob }) {
-  const wall = wallAt(useClock());
-  const { startAt } = open.job.look;
-  const typed = open.job.typed['look.startAt'];
-  const text = typed ?? (startAt === null ? '' : sayWhen(Date.parse(startAt), wall));
-  const read = text.trim() === '' || startAt !== null ? null : parseWhen(text, wall);
-  const wrong = read !== null && !read.ok;
-  const take = (said: string) => {
-    const when = said.trim() === '' ? null : parseWhen(said, wallAt(thisMoment()));
-    open.edit(
-      [
-        { path: 'look.startAt', value: when?.ok ? new Date(when.value).toISOString() : null },
-        { path: 'typed.look.startAt', value: said === '' ? undefined : said },
-      ],
-      'When it starts',
-    );
-  };
   return (
-    <View
-      style={{ flexGrow: 1, flexShrink: 1, flexBasis: 300, minWidth: 0, maxWidth: '100%', gap: SPACE.xs }}
-    >
-      <Words as="label" tone="quiet">
-        When you strike
-      </Words>
-      <Entry
-        label="When you strike"
-        testID="start-at"
-        value={text}
-        most={LONGEST.typed}
-        onChange={take}
-        placeholder="tomorrow 7:00"
-        invalid={wrong}
-      />
-      <Words as="label" tone={wrong ? 'danger' : 'quiet'} testID="start-at-says" live>
-        {wrong ? read.message : startAt === null ? 'blank: now' : sayWhen(Date.parse(startAt), wall)}
-      </Words>
-    </View>
+    <WhenField
+      label="When you strike"
+      testID="start-at"
+      value={open.job.look.startAt}
+      typed={open.job.typed['look.startAt']}
+      placeholder="tomorrow 7:00"
+      blank="blank: now"
+      wall={wallAt(useClock())}
+      wallNow={() => wallAt(thisMoment())}
+      onTake={(value, typed) =>
+        open.edit(
+          [
+            { path: 'look.startAt', value },
+            { path: 'typed.look.startAt', value: typed },
+          ],
+          'When it starts',
+        )
+      }
+    />
   );
 }

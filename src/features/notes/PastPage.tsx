@@ -88,9 +88,9 @@ function Past({ past }: { past: PastWork }) {
           title="Copy"
           testID={`past-copy-${id}`}
           onPress={() => {
-            const copy = duplicateJob(id);
+            const copy = duplicateJob(id, true);
             if (copy === null) return;
-            notify('A copy, with nothing of the old work in it.');
+            notify('A copy, with nothing of the old work in it. What may kill is asked again.');
             openJob(copy);
           }}
         />

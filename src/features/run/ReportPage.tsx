@@ -1,14 +1,16 @@
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
-import { makePlan } from '@core/plan';
+import { findingInWords, makePlan } from '@core/plan';
 import { passLine, reportCsv, reportMarkdown, reportOf, runState } from '@core/run';
 import { inWords, trimmed } from '@core/units/format';
 import { thisMoment } from '@/state/clock';
 import { saveFile } from '@/state/files';
 import type { OpenJob } from '@/state/useJob';
+import { usePhoto } from '@/state/usePhoto';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
 import { goBackOr } from '@/ui/goTo';
+import { PhotoList } from '@/ui/PhotoList';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
 
@@ -72,10 +74,17 @@ export function ReportPage({ open }: { open: OpenJob }) {
       <Lines
         title="Checks"
         lines={report.checks.map(
-          ({ name: what, result, words }) =>
-            `${what}: ${result === null ? 'not looked at' : result === 'good' ? 'good' : words || 'something found'}`,
+          ({ name: what, ...found }) =>
+            `${what}: ${found.result === null ? 'not looked at' : found.result === 'good' ? 'good' : findingInWords(found, system)}`,
         )}
       />
+      {Object.entries(job.checks).map(
+        ([id, check]) =>
+          check !== undefined &&
+          check.photos.length > 0 && (
+            <PhotoList key={id} ids={check.photos} useUrl={usePhoto} name={findingInWords(check, system)} />
+          ),
+      )}
       <Lines title="Notes" lines={report.notes.map(({ at: when, words }) => `${at(when)}: ${words}`)} />
       <Lines title="Does not agree" lines={report.odd} />
       <Words as="small">Welded by: ____________________ Tin and heat numbers: ____________________</Words>

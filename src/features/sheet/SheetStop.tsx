@@ -13,7 +13,7 @@ import {
   type Plan,
 } from '@core/plan';
 import { speakRoom } from '@core/judge';
-import { WITHHELD_WORDS } from '@core/repair';
+import { hasPermit, WITHHELD_WORDS } from '@core/repair';
 import { whyNoRun } from '@core/run';
 import type { Step } from '@core/judge';
 import { saveFile } from '@/state/files';
@@ -22,7 +22,7 @@ import type { OpenJob } from '@/state/useJob';
 import { useSure } from '@/state/useSure';
 import { Act } from '@/ui/Act';
 import { OtherWays } from '@/ui/OtherWays';
-import { openBy, openChecks, openCode, openHistory, openRun, openWays } from '@/ui/goTo';
+import { openBy, openChecks, openCode, openHistory, openPermit, openRun, openWays } from '@/ui/goTo';
 import { Card } from '@/ui/Card';
 import { Fold } from '@/ui/Fold';
 import { HaltCard } from '@/ui/HaltCard';
@@ -31,6 +31,7 @@ import { usePalette } from '@/ui/theme/theme';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
 import { Codes } from './Codes';
+import { PermitPrinted } from './PermitPage';
 
 /** Sheet: the plan to take to the work, or why there is none. */
 export function SheetStop({ open }: { open: OpenJob }) {
@@ -128,11 +129,21 @@ export function SheetStop({ open }: { open: OpenJob }) {
           />
         </View>
       )}
+      {plan.verdict !== 'stopped' && (
+        <View dataSet={{ noprint: 'true' }}>
+          <Act title="Hot-work card and fire watch" testID="to-permit" onPress={() => openPermit(job.id)} />
+        </View>
+      )}
       <List title="Assumed" lines={plan.assumed} />
       <List title="Not understood" lines={plan.problems} />
       <Words as="small" tone="quiet">
         {DEFERENCE}
       </Words>
+      {hasPermit(job) && (
+        <View dataSet={{ printonly: 'true' }}>
+          <PermitPrinted open={open} />
+        </View>
+      )}
       <View dataSet={{ printonly: 'true' }}>
         <Words as="small">The whole job, for a phone: “Read a code” at the list of jobs.</Words>
         <Codes open={open} wide={230} />

@@ -12,6 +12,7 @@ export {
   layWithUndo,
   goBackTo,
   newJob,
+  putJob,
   restoreJob,
   undoJob,
 } from './jobs';

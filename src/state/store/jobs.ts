@@ -76,8 +76,13 @@ export function newJob(): string {
   return id;
 }
 
-/** A copy of a job under a name of its own; answers its id. */
-export function duplicateJob(id: string): string | null {
+/** A job that was made elsewhere; its id is its own. */
+export function putJob(job: Job): void {
+  void put(jobKey(job.id), { job, history: [], deletedAt: null });
+}
+
+/** A copy of a job under a name of its own; answers its id. @param another for another piece: what may kill is asked again */
+export function duplicateJob(id: string, another = false): string | null {
   const record = get().jobs[id];
   if (!record) return null;
   const copy: Job = {
@@ -85,6 +90,8 @@ export function duplicateJob(id: string): string | null {
     // What was done and found belongs to the one it was done on.
     run: { events: {} },
     checks: {},
+    permit: blankJob('', '').permit,
+    ...(another ? { look: { ...record.job.look, startAt: null, stopWork: {} } } : {}),
     id: newId(),
     createdAt: now(),
     title: `${record.job.title || 'Untitled job'}, copy`.slice(0, LONGEST.title),

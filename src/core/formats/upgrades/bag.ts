@@ -21,4 +21,12 @@ export const withDefaults = (value: unknown, defaults: Bag): unknown =>
 export const each = (value: unknown, defaults: Bag): unknown =>
   Array.isArray(value) ? value.map((item) => withDefaults(item, defaults)) : value;
 
+/** What `change` makes of each entry of a collection. */
+export const eachOf = (value: unknown, change: (entry: Bag) => Bag): unknown =>
+  isBag(value)
+    ? Object.fromEntries(
+        Object.entries(value).map(([id, entry]) => [id, isBag(entry) ? change(entry) : entry]),
+      )
+    : value;
+
 export const unchanged: Upgrade = (data) => data;

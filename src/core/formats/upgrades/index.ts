@@ -5,6 +5,7 @@ import { from11 } from './from11';
 import { from12 } from './from12';
 import { from13 } from './from13';
 import { from14 } from './from14';
+import { from15 } from './from15';
 import { from2 } from './from2';
 import { from3 } from './from3';
 import { from4 } from './from4';
@@ -33,4 +34,5 @@ export const STEPS: readonly Step[] = [
   from12,
   from13,
   from14,
+  from15,
 ];
