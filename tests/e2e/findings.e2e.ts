@@ -84,7 +84,6 @@ describe('what is found, at its place', () => {
     await b.tap('why-eye');
     await b.saysMain(/Holes in the bead/);
     await b.tap('why-back');
-    await b.tap('what-eye');
     await b.tap('what-eye-crack');
     await b.tap('repair-eye');
     await b.find('tightest');
