@@ -28,6 +28,7 @@ import { QuickPage } from '@/features/quick/QuickPage';
 import { BeadsPage } from '@/features/rod/BeadsPage';
 import { RodsPage } from '@/features/rod/RodsPage';
 import { RodStop } from '@/features/rod/RodStop';
+import { TechniquePage } from '@/features/rod/TechniquePage';
 import { RunsPage } from '@/features/rod/RunsPage';
 import { ReportPage } from '@/features/run/ReportPage';
 import { RunPage } from '@/features/run/RunPage';
@@ -71,6 +72,7 @@ const ASIDES: Readonly<Record<string, ComponentType<{ open: OpenJob }>>> = {
   rods: RodsPage,
   beads: BeadsPage,
   runs: RunsPage,
+  technique: TechniquePage,
   'heat-field': FieldPage,
   mix: MixPage,
   procedure: ProcedurePage,

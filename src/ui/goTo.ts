@@ -57,6 +57,8 @@ export const openMix = (id: string) => router.push(inJob(id, 'mix'));
 export const openWays = (id: string) => router.push(inJob(id, 'ways'));
 /** Opens what the repair is looked at for, and what was found. */
 export const openChecks = (id: string) => router.push(inJob(id, 'checks'));
+/** Opens how the hand goes. */
+export const openTechnique = (id: string) => router.push(inJob(id, 'technique'));
 /** Opens the hot-work card. */
 export const openPermit = (id: string) => router.push(inJob(id, 'permit'));
 /** Opens what a weld shows, and why. */

@@ -8,6 +8,7 @@ import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
 import { Fold } from '@/ui/Fold';
+import { openTechnique } from '@/ui/goTo';
 import { isNear } from '@/ui/near';
 import { QuantityField } from '@/ui/QuantityField';
 import { SPACE } from '@/ui/theme/tokens';
@@ -59,6 +60,11 @@ export function RodStop({ open }: { open: OpenJob }) {
       )}
       <Fold id="run" title="How it is held and moved" says={heldWords(open)}>
         <HowItIsRun open={later} />
+        <Act
+          title="Strike, tie in, crater: how the hand goes"
+          testID="to-technique"
+          onPress={() => openTechnique(job.id)}
+        />
       </Fold>
       <Fold
         id="rest"

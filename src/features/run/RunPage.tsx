@@ -10,7 +10,7 @@ import type { OpenJob } from '@/state/useJob';
 import { editKitWithUndo, useApp } from '@/state/store';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
-import { goBackOr, openReport, openWays } from '@/ui/goTo';
+import { goBackOr, openReport, openTechnique, openWays } from '@/ui/goTo';
 import { usePalette, useWide } from '@/ui/theme/theme';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
@@ -154,6 +154,13 @@ function Work({ run, drives, takeOver, why }: WorkProps) {
         {drives && why === null && <Listen run={run} />}
         {drives && <More run={run} awake={awake} />}
         <View style={{ gap: SPACE.s }}>
+          {why === null && (
+            <Act
+              title="How the hand goes"
+              testID="run-technique-cards"
+              onPress={() => openTechnique(open.job.id)}
+            />
+          )}
           {seen.begun_ms !== null && (
             <Act title="The report" testID="to-report" onPress={() => openReport(open.job.id)} />
           )}

@@ -1,4 +1,5 @@
 import { useEffect, useRef } from 'react';
+import { beatOf_s } from '@core/rods';
 import type { Settings } from '@/state/record';
 import type { OpenRun } from './useRun';
 
@@ -24,9 +25,6 @@ const buzz = (pattern: number[]) => {
   if ('vibrate' in navigator) navigator.vibrate(pattern);
 };
 
-/** From beat to beat of the pace, mm of bead. */
-const BEAT_mm = 10;
-
 /** Calls when what is about to bite has begun to, and beats the pace while the arc burns. */
 export function useCalls({ state }: OpenRun, calls: Settings['calls']): void {
   const { bite, count } = state;
@@ -41,17 +39,15 @@ export function useCalls({ state }: OpenRun, calls: Settings['calls']): void {
   }, [call, calls.buzz, calls.tone]);
 
   const burning = count.on === null ? null : count.arcs.at(-1);
-  const pace_mm_s = count.passes[(burning?.pass ?? 0) - 1]?.like?.travel_mm_s ?? null;
+  const like = count.passes[(burning?.pass ?? 0) - 1]?.like;
+  const beat_s = like ? beatOf_s(like) : null;
   const since_ms = count.on?.since_ms ?? null;
   useEffect(() => {
-    if (!calls.pace || since_ms === null || pace_mm_s === null) return undefined;
-    const beat = setInterval(
-      () => {
-        tone(1320, 0.06);
-        if (calls.buzz) buzz([30]);
-      },
-      (1000 * BEAT_mm) / pace_mm_s,
-    );
+    if (!calls.pace || since_ms === null || beat_s === null) return undefined;
+    const beat = setInterval(() => {
+      tone(1320, 0.06);
+      if (calls.buzz) buzz([30]);
+    }, 1000 * beat_s);
     return () => clearInterval(beat);
-  }, [calls.pace, calls.buzz, since_ms, pace_mm_s]);
+  }, [calls.pace, calls.buzz, since_ms, beat_s]);
 }

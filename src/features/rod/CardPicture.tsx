@@ -1,0 +1,132 @@
+import { View } from 'react-native';
+import Svg, { Circle, Path, Polyline, Text as SvgText } from 'react-native-svg';
+import type { CardDrawing } from '@core/rods';
+import { usePalette } from '@/ui/theme/theme';
+import { FONTS } from '@/ui/theme/tokens';
+import { useWidth } from '@/ui/useWidth';
+
+const HEIGHT = 150;
+const MARGIN = 30;
+const BUTTON = 12;
+const HEAD = 9;
+
+const SEEN: Readonly<Record<CardDrawing['seen'], string>> = {
+  side: 'from the side',
+  above: 'from above',
+  face: 'facing it',
+};
+
+type Px = readonly [number, number];
+
+/** What the tip of the rod does, to scale: each move an arrow with its number. */
+export function CardPicture({ drawing, title }: { drawing: CardDrawing; title: string }) {
+  const palette = usePalette();
+  const [width, onLayout] = useWidth(320);
+  const { metal, beads, moves, holes, labels, numbered } = drawing;
+  const all = [...metal, ...beads, ...moves].flat();
+  const xs = all.map(([x]) => x);
+  const ys = all.map(([, y]) => y);
+  const [left, right, low, high] = [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)];
+  const scale = Math.min((width - 2 * MARGIN) / (right - left), (HEIGHT - 2 * MARGIN) / (high - low));
+  const put = ([x, y]: Px): Px => [
+    (width - scale * (right - left)) / 2 + scale * (x - left),
+    HEIGHT - MARGIN - scale * (y - low),
+  ];
+  const path = (points: readonly Px[]) => `M ${points.map((one) => put(one).join(' ')).join(' L ')} Z`;
+  return (
+    <View onLayout={onLayout} role="img" aria-label={`${title}, ${SEEN[drawing.seen]}`}>
+      <Svg width={width} height={HEIGHT}>
+        {metal.map((points, n) => (
+          <Path key={n} d={path(points)} fill={palette.line} stroke={palette.ink} />
+        ))}
+        {beads.map((points, n) => (
+          <Path key={n} d={path(points)} fill={palette.state.tight} stroke={palette.ink} />
+        ))}
+        {holes.map(({ at, across_mm }, n) => {
+          const [cx, cy] = put(at);
+          return (
+            <Circle
+              key={n}
+              cx={cx}
+              cy={cy}
+              r={(scale * across_mm) / 2}
+              fill={palette.surface}
+              stroke={palette.danger}
+              strokeWidth={3}
+            />
+          );
+        })}
+        {moves.map((points, n) => (
+          <Move key={n} points={points.map(put)} />
+        ))}
+        {numbered &&
+          moves.map((points, n) => {
+            const [[x0, y0], [x1, y1]] = [put(points[0] ?? [0, 0]), put(points[1] ?? [0, 0])];
+            // Beside the beginning of its move, never on it.
+            const [x, y] = [x0 + 0.2 * (x1 - x0), y0 + 0.2 * (y1 - y0)];
+            return (
+              <SvgText
+                key={n}
+                x={Math.abs(y1 - y0) > Math.abs(x1 - x0) ? x + BUTTON : x}
+                y={Math.abs(y1 - y0) > Math.abs(x1 - x0) ? y + 5 : y - 6}
+                fill={palette.ink}
+                fontSize={16}
+                fontFamily={FONTS.textBold}
+                textAnchor="middle"
+              >
+                {`${n + 1}`}
+              </SvgText>
+            );
+          })}
+        {labels.map(({ at, words }) => {
+          const [x, y] = put(at);
+          return (
+            <SvgText
+              key={`${words} ${x}`}
+              x={x}
+              y={y}
+              fill={palette.ink}
+              fontSize={15}
+              fontFamily={FONTS.text}
+              textAnchor="middle"
+            >
+              {words}
+            </SvgText>
+          );
+        })}
+        <SvgText
+          x={width - 4}
+          y={14}
+          fill={palette.ink2}
+          fontSize={14}
+          fontFamily={FONTS.text}
+          textAnchor="end"
+        >
+          {SEEN[drawing.seen]}
+        </SvgText>
+      </Svg>
+    </View>
+  );
+}
+
+/** A move of the tip, with a head at its end. */
+function Move({ points }: { points: readonly Px[] }) {
+  const palette = usePalette();
+  const end = points.at(-1);
+  const before = points.at(-2);
+  if (!end || !before) return null;
+  const turn = Math.atan2(end[1] - before[1], end[0] - before[0]);
+  const side = (by: number): Px => [end[0] - HEAD * Math.cos(turn + by), end[1] - HEAD * Math.sin(turn + by)];
+  const list = (some: readonly Px[]) => some.map((one) => one.join(',')).join(' ');
+  return (
+    <>
+      <Polyline points={list(points)} fill="none" stroke={palette.act} strokeWidth={3} />
+      <Polyline
+        points={list([side(0.5), end, side(-0.5)])}
+        fill="none"
+        stroke={palette.act}
+        strokeWidth={3}
+      />
+    </>
+  );
+}
