@@ -1,16 +1,29 @@
+import { lazy, Suspense, useState } from 'react';
 import { jointTraits } from '@core/data/joints';
 import { View } from 'react-native';
-import Svg, { Path, Rect, Text as SvgText } from 'react-native-svg';
+import Svg, { Circle, Path, Rect, Text as SvgText } from 'react-native-svg';
 import type { PositionId } from '@core/data/words';
-import { sectionOf, type JointGeometry, type Point, type Section } from '@core/joint';
+import {
+  gripped,
+  gripsOf,
+  sectionOf,
+  type Grip,
+  type JointGeometry,
+  type Point,
+  type Section,
+} from '@core/joint';
 import type { Job } from '@core/formats/job';
 import type { Bead } from '@core/rods';
+import { numberField } from '@core/formats/fields';
 import { inWords } from '@core/units/format';
 import type { UnitSystem } from '@core/units/kinds';
 import { usePalette } from './theme/theme';
 import { labelSpot } from './labelSpot';
 import { FONTS } from './theme/tokens';
 import { useWidth } from './useWidth';
+
+/** What drags is drawn first, and can be taken hold of once it is there. */
+const Handles = lazy(async () => ({ default: (await import('./Handles')).Handles }));
 
 const PLAIN_HEIGHT = 150;
 const BEADS_HEIGHT = 240;
@@ -27,6 +40,8 @@ interface Props {
   position?: PositionId | null;
   /** The one that is marked, from 0. */
   marked?: number | null;
+  /** Told where a size was dragged to; left out, none can be. */
+  onGrip?: (size: Grip['size'], value: number) => void;
 }
 
 /** The joint cut across, to scale: its parts, the gap and the weld it asks for, pass by pass where they are given. */
@@ -37,9 +52,11 @@ export function SectionPicture({
   beads = [],
   position = null,
   marked = null,
+  onGrip,
 }: Props) {
   const palette = usePalette();
   const [width, onLayout] = useWidth(320);
+  const [moving, setMoving] = useState<{ size: Grip['size']; value: number } | null>(null);
   const flat = sectionOf(joint, geometry);
   if (!flat) return null;
   const turn = turnFor(joint.kind, position);
@@ -59,7 +76,14 @@ export function SectionPicture({
     if (bottom - top >= LABEL_ROOM) return y(part.at[1]) + 5;
     return part.label === 'A' ? top - 6 : bottom + 18;
   };
-  return (
+  const back = (px: number, py: number): Point => [
+    bounds.left + (px - (width - bounds.width * scale) / 2) / scale,
+    bounds.top + (py - (HEIGHT - bounds.height * scale) / 2) / scale,
+  ];
+  const grips = onGrip && turn === asDrawn ? gripsOf(joint, geometry) : [];
+  const told = (size: Grip['size'], value: number) =>
+    `${numberField(`joint.${size}`).label} ${size === 'includedAngle_deg' ? `${value}°` : say(value)}`;
+  const picture = (
     <View
       onLayout={onLayout}
       role="img"
@@ -129,7 +153,52 @@ export function SectionPicture({
             {`${part.label} ${say(part.thickness_mm)}`}
           </SvgText>
         ))}
+        {moving && (
+          <SvgText
+            x={width / 2}
+            y={18}
+            fill={palette.ink}
+            fontSize={16}
+            fontFamily={FONTS.textBold}
+            textAnchor="middle"
+          >
+            {told(moving.size, moving.value)}
+          </SvgText>
+        )}
       </Svg>
+    </View>
+  );
+  if (grips.length === 0 || !onGrip) return picture;
+  return (
+    <View>
+      {picture}
+      <Suspense fallback={null}>
+        <Handles
+          held={grips.map((grip) => {
+            const { size, at, only } = grip;
+            const value = (px: number, py: number) => gripped(grip, back(px, py), geometry.thin_mm);
+            return {
+              testID: `grip-${size}`,
+              label: `${told(size, gripped(grip, at, geometry.thin_mm))}.`,
+              x: x(at[0]),
+              y: y(at[1]),
+              only,
+              // Keys go by halves: a section is small.
+              scale: scale / 2,
+              onDrag: (px: number, py: number) => setMoving({ size, value: value(px, py) }),
+              onDrop: (px: number, py: number) => {
+                setMoving(null);
+                onGrip(size, value(px, py));
+              },
+              mark: (
+                <Svg width={20} height={20}>
+                  <Circle cx={10} cy={10} r={8} fill={palette.act} stroke={palette.surface} strokeWidth={2} />
+                </Svg>
+              ),
+            };
+          })}
+        />
+      </Suspense>
     </View>
   );
 }

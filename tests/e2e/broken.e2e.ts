@@ -75,6 +75,11 @@ describe('what broke, from finding it to looking it over', () => {
     await b.type('joint.depth_mm', '6');
     await b.type('joint.topWidth_mm', '14');
     await b.saysMain(/mm² of weld/);
+    // Taken hold of in the section: by arrow keys as by hand.
+    await (await b.find('grip-depth_mm')).sendKeys('\uE013');
+    await b.holds('joint.depth_mm', '3.5 mm');
+    await (await b.find('grip-topWidth_mm')).sendKeys('\uE014');
+    await b.holds('joint.topWidth_mm', '19 mm');
   });
 
   test('a groove from both faces, its root cut out: drawn, and on the sheet', async () => {

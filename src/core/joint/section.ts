@@ -2,7 +2,8 @@ import type { Job } from '../formats/job';
 import type { JointGeometry } from './geometry';
 import { fillBack, fillRegion, outlineOf } from './region';
 import { JOINT_SHAPES } from './shapes';
-import type { Part, Point } from './shapes/shape';
+import { numberField } from '../formats/fields';
+import type { Grip, Part, Point } from './shapes/shape';
 
 /** A joint cut across, as outlines in millimetres; y grows downwards. */
 export interface Section {
@@ -10,6 +11,24 @@ export interface Section {
   /** What is filled, from each face that it is filled from. */
   weld: readonly (readonly Point[])[];
   bounds: { left: number; top: number; width: number; height: number };
+}
+
+/** Steps of what is dragged: of a length, mm, and of an angle, degrees. */
+const STEP = { length: 0.5, angle: 1 } as const;
+
+/** What can be taken hold of in a section; nothing while it is not known. */
+export function gripsOf(joint: Job['joint'], { kind, thin_mm, leg_mm, gap_mm }: JointGeometry): Grip[] {
+  return kind === null
+    ? []
+    : (JOINT_SHAPES[kind].grips?.({ joint, thin_mm, leg_mm, gap_mm: gap_mm ?? 0 }) ?? []);
+}
+
+/** The size that a grip comes to where it is moved, on its steps and between the ends of its field; no deeper than the part. */
+export function gripped({ size, read }: Grip, moved: Point, thin_mm: number | null): number {
+  const { min, max } = numberField(`joint.${size}`);
+  const step = size === 'includedAngle_deg' ? STEP.angle : STEP.length;
+  const most = size === 'depth_mm' || size === 'rootFace_mm' ? Math.min(max, thin_mm ?? max) : max;
+  return Math.min(most, Math.max(min, Math.round(read(moved) / step) * step));
 }
 
 /** How much plate is drawn either side, in thicknesses of the thicker part, but not less than so many mm. */

@@ -131,19 +131,19 @@ const CARDS: readonly ((hand: Hand) => TechniqueCard | null)[] = [
         beads: [],
         moves: [
           [
-            [from + 1.5 * ahead, 0.8 * ahead],
+            [from + 1.5 * ahead, ahead],
             [from + ahead, 1],
           ],
           [
-            [from + ahead, 0.25 * ahead],
-            [from, 0.25 * ahead],
+            [from + ahead, 0.45 * ahead],
+            [from, 0.45 * ahead],
           ],
           [
             [from, 1.5],
             [from + 2.2 * ahead, 1.5],
           ],
         ],
-        labels: [{ at: [from + ahead / 2, 0.42 * ahead], words: say.size(Math.round(ahead)) }],
+        labels: [{ at: [from + ahead / 2, 0.62 * ahead], words: say.size(Math.round(ahead)) }],
       },
     };
   },
@@ -168,19 +168,19 @@ const CARDS: readonly ((hand: Hand) => TechniqueCard | null)[] = [
         beads: [bead(0, end, high, wide_mm)],
         moves: [
           [
-            [end + 1.5 * ahead, 0.8 * ahead],
+            [end + 1.5 * ahead, ahead],
             [end + ahead, 1],
           ],
           [
-            [end + ahead, 0.35 * ahead],
-            [end - wide_mm, 0.35 * ahead],
+            [end + ahead, 0.6 * ahead],
+            [end - wide_mm, 0.6 * ahead],
           ],
           [
             [end - wide_mm, high + 1],
             [end + 2.4 * ahead, high + 1],
           ],
         ],
-        labels: [{ at: [end + ahead / 2, 0.52 * ahead], words: say.size(Math.round(ahead)) }],
+        labels: [{ at: [end, 0.78 * ahead], words: say.size(Math.round(ahead)) }],
       },
     };
   },

@@ -8,8 +8,9 @@ import {
   excavationFor,
 } from '@core/joint';
 import type { JobNumberPath } from '@core/formats/paths';
+import { numberField } from '@core/formats/fields';
 import { readPath } from '@core/formats/edits';
-import { trimmed, inWords, midSentence } from '@core/units/format';
+import { formatQuantity, trimmed, inWords, midSentence } from '@core/units/format';
 import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
@@ -58,7 +59,18 @@ export function JointStop({ open }: { open: OpenJob }) {
       />
       {joint.kind !== null && geometry.thin_mm !== null && (
         <Card>
-          <SectionPicture joint={joint} geometry={geometry} system={system} />
+          <SectionPicture
+            joint={joint}
+            geometry={geometry}
+            system={system}
+            onGrip={(size, value) =>
+              open.type(
+                `joint.${size}`,
+                formatQuantity(value, numberField(`joint.${size}`).kind, system),
+                numberField(`joint.${size}`).label,
+              )
+            }
+          />
         </Card>
       )}
       <Row>

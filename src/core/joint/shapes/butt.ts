@@ -136,6 +136,20 @@ export const V_BUTT: JointShape = {
     return vRegion(joint, thin_mm, { deep_mm: thin_mm, face_mm, top_mm, gap_mm });
   },
   back: cutBack,
+  grips: ({ joint, thin_mm, gap_mm }) => {
+    if (thin_mm === null) return [];
+    const { face_mm, top_mm } = vShape(joint, thin_mm, gap_mm);
+    const bevel = thin_mm - face_mm;
+    return [
+      {
+        size: 'includedAngle_deg',
+        at: [top_mm / 2, 0],
+        only: 'x',
+        read: ([x]) => (360 / Math.PI) * Math.atan2(Math.max(0, x - gap_mm / 2), bevel),
+      },
+      { size: 'rootFace_mm', at: [-gap_mm / 2, bevel], only: 'y', read: ([, y]) => thin_mm - y },
+    ];
+  },
   parts: (cut) => {
     const { angle_deg, face_mm: face } = vShape(cut.joint, cut.thin_mm, cut.gap);
     const half = cut.gap / 2;

@@ -4,6 +4,7 @@ import {
   filletArea_mm2,
   rect,
   untold,
+  type Grip,
   type JointShape,
   type Region,
   type Sizes,
@@ -26,11 +27,18 @@ const grownFromCorner = (leg_mm: number): Region => ({
   sides: ['B', 'A'],
 });
 
+/** The toe on the lying part. */
+const grips = ({ leg_mm, gap_mm }: Sizes): Grip[] =>
+  leg_mm === null
+    ? []
+    : [{ size: 'leg_mm', at: [leg_mm + gap_mm / 2, 0], only: 'x', read: ([x]) => x - gap_mm / 2 }];
+
 /** One plate on another. */
 export const LAP: JointShape = {
   length_mm: untold,
   area_mm2,
   region,
+  grips,
   parts: ({ a, b, gap, reach }) => [
     {
       label: 'A',
@@ -47,6 +55,7 @@ export const TEE: JointShape = {
   length_mm: untold,
   area_mm2,
   region,
+  grips,
   parts: ({ a, b, gap, reach }) => [
     {
       label: 'A',

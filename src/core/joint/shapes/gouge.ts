@@ -106,6 +106,14 @@ export const GOUGE: JointShape = {
       lip_mm: CAP_OVERLAP_mm / 2,
     });
   },
+  grips: ({ joint }) => {
+    const shape = gougeShape(joint);
+    if (shape === null) return [];
+    return [
+      { size: 'depth_mm', at: [0, shape.depth_mm], only: 'y', read: ([, y]) => y },
+      { size: 'topWidth_mm', at: [shape.top_mm / 2, 0], only: 'x', read: ([x]) => 2 * x },
+    ];
+  },
   parts: ({ joint, thin_mm, a, reach, region }) => {
     const shape = gougeShape(joint);
     const wide = Math.max(reach, (shape?.top_mm ?? 0) * 1.2);

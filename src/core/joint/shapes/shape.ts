@@ -1,4 +1,4 @@
-import { jointTraits } from '../../data/joints';
+import { jointTraits, type JointSize } from '../../data/joints';
 import type { Job } from '../../formats/job';
 
 /** A point of a section in millimetres; x to the right, y downwards. */
@@ -62,6 +62,16 @@ export interface Cut {
   region: Region | null;
 }
 
+/** A place of the section that can be taken hold of: the size it stands for, and what that comes to where it is moved. */
+export interface Grip {
+  size: JointSize;
+  at: Point;
+  /** It moves along this only. */
+  only: 'x' | 'y';
+  /** Of the point it was moved to, in the size's own unit. */
+  read: (moved: Point) => number;
+}
+
 /** How a kind of joint is shaped: each answer null while a size it needs is not known. */
 export interface JointShape {
   /** Length that the piece itself sets, mm. */
@@ -72,6 +82,8 @@ export interface JointShape {
   region: (sizes: Sizes) => Region | null;
   /** What of it is filled from the other face. */
   back?: (sizes: Sizes) => Back | null;
+  /** What of its section can be dragged. */
+  grips?: (sizes: Sizes) => Grip[];
   /** Its parts, cut across. */
   parts: (cut: Cut) => Part[];
 }
