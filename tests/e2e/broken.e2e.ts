@@ -62,6 +62,12 @@ describe('what broke, from finding it to looking it over', () => {
     await b.tap('mend-cold');
     await b.driver.get(`${app.url}/job/ramp-guard/rod`);
     await b.holds('rod.current_A', '132 A');
+    // Said in a sentence; what says nothing is asked to be picked.
+    await b.driver.get(`${app.url}/job/ramp-guard/why`);
+    await b.type('why-said', 'nothing to speak of');
+    await b.find('why-not-heard');
+    await b.type('why-said', 'breaker goes after two minutes');
+    await b.says('reason-supply', /Unplug everything else/);
     assert.deepEqual(await complaints(b), []);
   });
 

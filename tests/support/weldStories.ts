@@ -14,7 +14,7 @@ export interface WeldStory {
 const CLEAN = { 'look.surface': 'bright', 'look.place': 'indoors', 'look.wind_m_s': 0 };
 const HARD = { 'metal.sideA.family': 'medium-carbon-steel', 'metal.sameBothSides': true };
 const STAINLESS = { 'metal.sideA.family': 'austenitic-stainless', 'metal.sameBothSides': true };
-const ALUMINIUM = { 'metal.sideA.family': 'aluminium-heat-treatable', 'metal.sameBothSides': true };
+const ALUMINIUM = { 'metal.sideA.family': 'al-6xxx', 'metal.sameBothSides': true };
 const GROOVE = { 'joint.kind': 'v-butt', 'joint.thicknessA_mm': 12, 'joint.gap_mm': 2.5 };
 const SHEET = { 'joint.thicknessA_mm': 1.5, 'joint.sameThickness': true };
 

@@ -1,27 +1,335 @@
 import { OUR_JUDGEMENT } from '../units/sources';
+import type { ArcProcess } from './processIds';
 
 /** What a weld shows when it goes wrong, and what that comes from. */
 
+const WIRE: readonly ArcProcess[] = ['gas-wire', 'cored-wire'];
+const TIG: readonly ArcProcess[] = ['tig'];
+const GAS: readonly ArcProcess[] = ['gas-wire', 'tig'];
+const STICK: readonly ArcProcess[] = ['stick'];
+const SLAG: readonly ArcProcess[] = ['stick', 'cored-wire'];
+
+/** What is seen. */
+export interface Sign {
+  name: string;
+  looks: string;
+  /** Processes that show it; left out, any. */
+  of?: readonly ArcProcess[];
+  /** Words that it is said by, as they begin; more than one together where one alone says nothing. */
+  said: readonly string[];
+}
+
 export const SIGNS = {
-  pores: { name: 'Holes in the bead', looks: 'pores, worm holes, a foamy crater' },
-  undercut: { name: 'A groove at the toe', looks: 'undercut along one or both edges' },
-  'slag-in': { name: 'Slag in the bead', looks: 'dark lines when it is ground' },
-  'on-top': { name: 'Lies on top', looks: 'rolled edge, came off, not fused' },
-  ropy: { name: 'Tall and narrow', looks: 'ropy, the rod sticks' },
-  holes: { name: 'Burns through', looks: 'holes, a sunken pool' },
-  'crater-crack': { name: 'Crack in the crater', looks: 'a star at the end of the bead' },
-  'centre-crack': { name: 'Crack down the middle', looks: 'along the bead, while it cools' },
-  'late-crack': { name: 'Crack beside it, later', looks: 'at the toe, hours or a day after' },
-  spatter: { name: 'Much spatter', looks: 'beads of metal all round' },
-  wander: { name: 'The arc wanders', looks: 'pulled to one side, or ahead' },
-  'goes-out': { name: 'The arc goes out', looks: 'pops and stops' },
-  'one-sided': { name: 'Rod burns on one side', looks: 'a finger nail of covering stands' },
-  'slag-sticks': { name: 'Slag will not come off', looks: 'chips in crumbs' },
-  trips: { name: 'Breaker goes', looks: 'at the strike, or after minutes' },
-  stops: { name: 'The machine stops by itself', looks: 'lamp on, fan runs' },
-  warped: { name: 'It pulled out of line', looks: 'lifted, bowed, buckled' },
-  rusts: { name: 'Stainless rusts at the weld', looks: 'brown bleeding after days' },
-} as const;
+  pores: {
+    name: 'Holes in the bead',
+    looks: 'pores, worm holes, a foamy crater',
+    said: [
+      'pore',
+      'porous',
+      'porosity',
+      'pinhole',
+      'worm',
+      'sponge',
+      'foam',
+      'bubble',
+      'swiss',
+      'holes in the bead',
+      'holes in the weld',
+      'gas hole',
+    ],
+  },
+  undercut: {
+    name: 'A groove at the toe',
+    looks: 'undercut along one or both edges',
+    said: ['undercut', 'groove', 'notch', 'toe eaten', 'edge eaten', 'bites', 'bitten'],
+  },
+  'slag-in': {
+    name: 'Slag in the bead',
+    looks: 'dark lines when it is ground',
+    of: SLAG,
+    said: [
+      'slag in',
+      'slag line',
+      'dark line',
+      'black line',
+      'inclusion',
+      'wagon',
+      'slag trapped',
+      'lines when ground',
+    ],
+  },
+  'on-top': {
+    name: 'Lies on top',
+    looks: 'rolled edge, came off, not fused',
+    said: [
+      'on top',
+      'lies on',
+      'sits on',
+      'came off',
+      'peel',
+      'not fused',
+      'no fusion',
+      'fusion',
+      'cold lap',
+      'rolled',
+      'did not take',
+      'did not bite',
+    ],
+  },
+  ropy: {
+    name: 'Tall and narrow',
+    looks: 'ropy, like a worm laid down',
+    said: ['ropy', 'rope', 'tall', 'narrow', 'humped', 'high bead', 'convex'],
+  },
+  sticks: {
+    name: 'The rod sticks',
+    looks: 'freezes on at the strike or on the way',
+    of: STICK,
+    said: ['stick', 'stuck', 'freezes on', 'frozen', 'glued'],
+  },
+  holes: {
+    name: 'Burns through',
+    looks: 'holes, a sunken pool',
+    said: [
+      'burn through',
+      'burns through',
+      'burnt through',
+      'burned through',
+      'blew',
+      'blow hole',
+      'blows hole',
+      'fell through',
+      'falls through',
+      'drops through',
+      'blown',
+    ],
+  },
+  'crater-crack': {
+    name: 'Crack in the crater',
+    looks: 'a star at the end of the bead',
+    said: ['crater', 'star', 'end of the bead', 'crack at the end'],
+  },
+  'centre-crack': {
+    name: 'Crack down the middle',
+    looks: 'along the bead, while it cools',
+    said: ['down the middle', 'centre', 'center', 'along the bead', 'middle of the bead', 'hot crack'],
+  },
+  'late-crack': {
+    name: 'Crack beside it, later',
+    looks: 'at the toe, hours or a day after',
+    said: [
+      'next day',
+      'next morning',
+      'overnight',
+      'over night',
+      'hours after',
+      'hours later',
+      'later',
+      'beside the weld',
+      'beside it',
+      'toe crack',
+      'cracked at the toe',
+      'ticked',
+      'pinged',
+    ],
+  },
+  spatter: {
+    name: 'Much spatter',
+    looks: 'beads of metal all round',
+    said: ['spatter', 'splatter', 'spits', 'spit', 'sparks everywhere', 'frying'],
+  },
+  wander: {
+    name: 'The arc wanders',
+    looks: 'pulled to one side, or ahead',
+    said: [
+      'wander',
+      'arc blow',
+      'pulled to',
+      'pulls to',
+      'drifts',
+      'jumps about',
+      'magnetic',
+      'blown to the side',
+      'arc goes to',
+    ],
+  },
+  'goes-out': {
+    name: 'The arc goes out',
+    looks: 'pops and stops',
+    said: [
+      'goes out',
+      'went out',
+      'pops out',
+      'dies',
+      'keeps stopping',
+      'arc stops',
+      'cuts out on me',
+      'stutters',
+    ],
+  },
+  'one-sided': {
+    name: 'Rod burns on one side',
+    looks: 'a finger nail of covering stands',
+    of: STICK,
+    said: ['one side', 'fingernail', 'finger nail', 'lopsided', 'covering stands', 'coating stands'],
+  },
+  'slag-sticks': {
+    name: 'Slag will not come off',
+    looks: 'chips in crumbs',
+    of: SLAG,
+    said: [
+      "slag won't",
+      'slag wont',
+      'slag will not',
+      'slag sticks',
+      'slag stuck',
+      'hard to chip',
+      'cannot chip',
+    ],
+  },
+  'burn-back': {
+    name: 'Wire burns back to the tip',
+    looks: 'fused into the contact tip, a ball at its end',
+    of: WIRE,
+    said: [
+      'burn back',
+      'burns back',
+      'burnback',
+      'into the tip',
+      'melts to the tip',
+      'tip fused',
+      'fuses to the tip',
+    ],
+  },
+  stubs: {
+    name: 'Wire jabs into the pool',
+    looks: 'pushes the hand back, bits of wire fly',
+    of: WIRE,
+    said: ['stub', 'jab', 'pushes', 'pushing back', 'machine gun', 'pokes', 'bits of wire'],
+  },
+  tangle: {
+    name: 'Wire tangles, or runs by fits',
+    looks: 'a nest at the rolls',
+    of: WIRE,
+    said: ['nest', 'tangle', 'rolls', 'slips', 'uneven feed', 'feeds unevenly', 'by fits'],
+  },
+  'tungsten-dirty': {
+    name: 'Tungsten dirty or balled',
+    looks: 'a lump at its tip, the arc splays',
+    of: TIG,
+    said: [
+      'dirty tungsten',
+      'tungsten dirty',
+      'ball on',
+      'lump',
+      'contaminated',
+      'dipped',
+      'touched the tungsten',
+    ],
+  },
+  'tungsten-blue': {
+    name: 'Tungsten blue, black or flaking',
+    looks: 'coloured when it is cold',
+    of: TIG,
+    said: [
+      'tungsten blue',
+      'blue tungsten',
+      'tungsten black',
+      'tungsten goes black',
+      'tungsten goes blue',
+      'flaking',
+      'flakes',
+    ],
+  },
+  'tungsten-spits': {
+    name: 'Tungsten spits or splits',
+    looks: 'bits of it in the pool',
+    of: TIG,
+    said: [
+      'tungsten spits',
+      'tungsten splits',
+      'bits of tungsten',
+      'tungsten melts',
+      'melts the tungsten',
+      'tungsten in the',
+    ],
+  },
+  'no-start': {
+    name: 'TIG will not light',
+    looks: 'clicks, or nothing',
+    of: TIG,
+    said: [
+      'will not light',
+      "won't light",
+      'wont light',
+      'will not start',
+      "won't start",
+      'wont start',
+      'no spark',
+    ],
+  },
+  sugar: {
+    name: 'Root grey and rough',
+    looks: 'like burnt sugar at the back of stainless',
+    of: TIG,
+    said: ['sugar', 'grey root', 'black root', 'back is black', 'rough root', 'coked'],
+  },
+  skin: {
+    name: 'A skin that will not flow',
+    looks: 'aluminium melts under it and does not wet',
+    of: TIG,
+    said: ['skin', 'will not flow', "won't flow", 'wont flow', 'does not wet', 'will not puddle', 'wrinkled'],
+  },
+  soot: {
+    name: 'Black soot beside the bead',
+    looks: 'smut on aluminium that wipes off',
+    of: GAS,
+    said: ['soot', 'smut', 'black powder', 'black dust', 'wipes off'],
+  },
+  trips: {
+    name: 'Breaker goes',
+    looks: 'at the strike, or after minutes',
+    said: ['breaker', 'fuse', 'trips', 'tripped', 'rcd', 'gfci', 'residual'],
+  },
+  stops: {
+    name: 'The machine stops by itself',
+    looks: 'lamp on, fan runs',
+    said: [
+      'machine stops',
+      'shuts off',
+      'shuts down',
+      'overheat',
+      'yellow light',
+      'yellow lamp',
+      'lamp on',
+      'fan runs',
+      'thermal',
+      'stops by itself',
+      'switches off',
+    ],
+  },
+  warped: {
+    name: 'It pulled out of line',
+    looks: 'lifted, bowed, buckled',
+    said: [
+      'warp',
+      'bow',
+      'buckl',
+      'pulled',
+      'out of line',
+      'twisted',
+      'out of square',
+      'bent when',
+      'oil can',
+      'not flat',
+    ],
+  },
+  rusts: {
+    name: 'Stainless rusts at the weld',
+    looks: 'brown bleeding after days',
+    said: ['rust', 'brown', 'bleed', 'tea stain'],
+  },
+} as const satisfies Record<string, Sign>;
 export type SignId = keyof typeof SIGNS;
 
 /** A reason, with how often it shows each sign where it is there: 0 to 1; what is not named hardly ever. */
@@ -33,6 +341,8 @@ export interface FaultTraits {
   fix: string;
   /** How often it is there, before anything is known of the job. */
   usual: number;
+  /** Processes that it belongs to; left out, any. */
+  of?: readonly ArcProcess[];
   shows: Readonly<Partial<Record<SignId, number>>>;
 }
 
@@ -44,7 +354,15 @@ export const FAULTS = {
     minutes: 2,
     fix: 'A tenth more amps.',
     usual: 0.1,
-    shows: { 'on-top': 0.7, ropy: 0.8, 'slag-in': 0.3, 'goes-out': 0.25, 'slag-sticks': 0.3 },
+    shows: {
+      'on-top': 0.7,
+      ropy: 0.8,
+      sticks: 0.7,
+      'slag-in': 0.3,
+      'goes-out': 0.25,
+      'slag-sticks': 0.3,
+      stubs: 0.2,
+    },
   },
   hot: {
     name: 'Too hot: amps high for the rod or the plate',
@@ -68,6 +386,7 @@ export const FAULTS = {
     minutes: 1,
     fix: 'Shorter arc, elbow held to the body.',
     usual: 0.12,
+    of: ['stick', 'tig'],
     shows: { pores: 0.4, spatter: 0.7, undercut: 0.5, wander: 0.15, 'goes-out': 0.4, 'slag-sticks': 0.2 },
   },
   fast: {
@@ -100,7 +419,8 @@ export const FAULTS = {
     minutes: 3,
     fix: 'Rods from a closed tin, or baked as the covering allows.',
     usual: 0.05,
-    shows: { pores: 0.6, spatter: 0.35, 'late-crack': 0.4, 'slag-sticks': 0.2 },
+    of: STICK,
+    shows: { pores: 0.6, sticks: 0.15, spatter: 0.35, 'late-crack': 0.4, 'slag-sticks': 0.2 },
   },
   dirt: {
     name: 'Dirt: oil, rust, paint or zinc in the joint',
@@ -132,7 +452,16 @@ export const FAULTS = {
     minutes: 2,
     fix: 'The pole the sheet names.',
     usual: 0.03,
-    shows: { spatter: 0.5, 'goes-out': 0.4, pores: 0.25, 'on-top': 0.3, ropy: 0.25, 'slag-sticks': 0.2 },
+    of: ['stick', 'gas-wire', 'cored-wire'],
+    shows: {
+      spatter: 0.5,
+      sticks: 0.25,
+      'goes-out': 0.4,
+      pores: 0.25,
+      'on-top': 0.3,
+      ropy: 0.25,
+      'slag-sticks': 0.2,
+    },
   },
   'slag-left': {
     name: 'Slag left between passes',
@@ -140,6 +469,7 @@ export const FAULTS = {
     minutes: 5,
     fix: 'Chip and brush to bright, and wash the toes out flat before the next.',
     usual: 0.05,
+    of: SLAG,
     shows: { 'slag-in': 0.9, pores: 0.1 },
   },
   crater: {
@@ -196,7 +526,16 @@ export const FAULTS = {
     minutes: 1,
     fix: 'Clamp on bright metal of the piece; tighten what is warm.',
     usual: 0.05,
-    shows: { 'goes-out': 0.7, ropy: 0.3, wander: 0.1, spatter: 0.1 },
+    shows: {
+      'goes-out': 0.7,
+      sticks: 0.35,
+      ropy: 0.3,
+      wander: 0.1,
+      spatter: 0.1,
+      'no-start': 0.6,
+      'burn-back': 0.2,
+      stubs: 0.15,
+    },
   },
   cord: {
     name: 'Volts lost in a long or thin cord',
@@ -204,7 +543,7 @@ export const FAULTS = {
     minutes: 2,
     fix: 'Shorter or thicker cord, off its drum.',
     usual: 0.02,
-    shows: { 'goes-out': 0.5, ropy: 0.3, stops: 0.2 },
+    shows: { 'goes-out': 0.5, sticks: 0.4, ropy: 0.3, stops: 0.2 },
   },
   covering: {
     name: 'Covering chipped or off centre',
@@ -212,6 +551,7 @@ export const FAULTS = {
     minutes: 1,
     fix: 'Lay that rod aside; a shorter arc, turned a little.',
     usual: 0.03,
+    of: STICK,
     shows: { 'one-sided': 0.9, wander: 0.15, pores: 0.1 },
   },
   duty: {
@@ -261,6 +601,104 @@ export const FAULTS = {
     fix: 'Pickle, brush or grind them off, both faces.',
     usual: 0.05,
     shows: { rusts: 0.7 },
+  },
+  'wire-slow': {
+    name: 'Wire too slow for its volts',
+    test: 'A tenth more wire speed on scrap: does the ball at its end go?',
+    minutes: 2,
+    fix: 'More wire, or a volt less; stick-out as the sheet says.',
+    usual: 0.08,
+    of: WIRE,
+    shows: { 'burn-back': 0.7, undercut: 0.2, spatter: 0.3, 'goes-out': 0.2 },
+  },
+  'wire-fast': {
+    name: 'Wire too fast for its volts',
+    test: 'A tenth less wire speed on scrap: does it stop jabbing?',
+    minutes: 2,
+    fix: 'Less wire, or a volt more.',
+    usual: 0.08,
+    of: WIRE,
+    shows: { stubs: 0.8, ropy: 0.4, 'on-top': 0.25, spatter: 0.35 },
+  },
+  drive: {
+    name: 'The wire drags: rolls, liner or tip',
+    test: 'Gun laid out straight, trigger, wire between two fingers: do the rolls slip, or does it come by fits?',
+    minutes: 3,
+    fix: 'New tip of the wire’s size, liner blown out, rolls of its groove, just tight enough.',
+    usual: 0.05,
+    of: WIRE,
+    shows: { tangle: 0.9, 'burn-back': 0.45, 'goes-out': 0.4, stubs: 0.2, wander: 0.1 },
+  },
+  'gas-lost': {
+    name: 'No gas at the arc, or it stops before the metal is cold',
+    test: 'Trigger with the cup at your cheek: does it flow? Look at the gauge, then into the nozzle.',
+    minutes: 1,
+    fix: 'Bottle, valve, hose and nozzle in turn; flow as the sheet says, and longer after the arc.',
+    usual: 0.07,
+    of: GAS,
+    shows: {
+      pores: 0.8,
+      'tungsten-blue': 0.8,
+      'tungsten-dirty': 0.1,
+      sugar: 0.15,
+      spatter: 0.2,
+      soot: 0.2,
+      'no-start': 0.1,
+    },
+  },
+  'stick-out': {
+    name: 'Wire stands out too far, or not far enough',
+    test: 'Cut it to what the sheet says and hold that: does it go?',
+    minutes: 1,
+    fix: 'Stick-out as the sheet says; flux wire wants more than solid, and fewer volts against worm tracks.',
+    usual: 0.06,
+    of: WIRE,
+    shows: { pores: 0.6, stubs: 0.15, spatter: 0.3, 'on-top': 0.2 },
+  },
+  'no-purge': {
+    name: 'Air at the back of the root',
+    test: 'Look at the back: grey and rough where it was hottest?',
+    minutes: 1,
+    fix: 'Argon behind it till it is cold, or a backing paste; what is burnt is ground out.',
+    usual: 0.04,
+    of: TIG,
+    shows: { sugar: 0.9, rusts: 0.3 },
+  },
+  dip: {
+    name: 'Tungsten touched pool or filler',
+    test: 'Look at its tip: a lump, or steel on it?',
+    minutes: 1,
+    fix: 'Break or grind back to clean, a core’s length; rest the hand, arc as long as the tungsten is thick.',
+    usual: 0.1,
+    of: TIG,
+    shows: { 'tungsten-dirty': 0.85, wander: 0.3, 'tungsten-spits': 0.15, 'no-start': 0.2 },
+  },
+  'tungsten-small': {
+    name: 'Tungsten too thin for its amps, or on the wrong pole',
+    test: 'Read pole and amps against the sheet: is its end round though it was ground sharp?',
+    minutes: 2,
+    fix: 'Next size up, or the pole the sheet says.',
+    usual: 0.04,
+    of: TIG,
+    shows: { 'tungsten-spits': 0.8, 'tungsten-dirty': 0.2, wander: 0.2 },
+  },
+  oxide: {
+    name: 'Skin of oxide: not brushed, or too little cleaning on AC',
+    test: 'Brush a spot with a stainless brush and try there.',
+    minutes: 2,
+    fix: 'Off with oil, then with the skin, then weld at once; more cleaning on AC.',
+    usual: 0.05,
+    of: GAS,
+    shows: { skin: 0.9, soot: 0.3, pores: 0.15, 'on-top': 0.2 },
+  },
+  gun: {
+    name: 'Gun dragged, or too far off',
+    test: 'Push it, nozzle a thumb’s width off: does the soot go?',
+    minutes: 1,
+    fix: 'On aluminium always push; nozzle clean and close.',
+    usual: 0.06,
+    of: ['gas-wire'],
+    shows: { soot: 0.8, pores: 0.2 },
   },
 } as const satisfies Record<string, FaultTraits>;
 export type FaultId = keyof typeof FAULTS;

@@ -1,9 +1,10 @@
 import { demoJob } from '../../../tests/support/demo';
-import { FAULTS, SIGNS, type FaultTraits, type SignId } from '../data/diagnosis';
-import { idsOf } from '../data/words';
+import { WELD_STORIES, type WeldStory } from '../../../tests/support/weldStories';
+import { ARC_PROCESSES, type ArcProcess } from '../data/processIds';
+import { FAULTS, type FaultTraits, type SignId } from '../data/diagnosis';
 import { DEMO_KIT } from '../../demo/kit';
 import { assess } from './assess';
-import { diagnose } from './diagnose';
+import { diagnose, signsOf, signsSaid } from './diagnose';
 
 const by = (sign: SignId, edits: Record<string, unknown> = {}) =>
   diagnose(assess(demoJob('ramp-guard', { 'look.surface': 'scale', ...edits }), DEMO_KIT), sign);
@@ -55,7 +56,7 @@ describe('why it does that', () => {
   });
 
   test('every sign has three reasons in words, their shares under one, and one that really shows it first', () => {
-    for (const sign of idsOf(SIGNS)) {
+    for (const sign of signsOf('stick')) {
       const found = by(sign);
       expect(found).toHaveLength(3);
       expect(found.reduce((sum, { share }) => sum + share, 0)).toBeLessThanOrEqual(1 + 1e-9);
@@ -70,5 +71,65 @@ describe('why it does that', () => {
     expect(by('wander', { 'rod.pole': 'AC' })[0]?.id).not.toBe('blow');
     const indoors = by('pores', { 'look.place': 'indoors', 'look.wind_m_s': 0 }).map(({ id }) => id);
     expect(indoors).not.toContain('wind');
+  });
+
+  describe('stories of welds gone wrong', () => {
+    const rank = ({ job, by = 'stick', sign, truth }: WeldStory): number =>
+      diagnose(
+        assess(demoJob('ramp-guard', { 'look.surface': 'scale', ...job }), DEMO_KIT),
+        sign,
+        by,
+      ).findIndex(({ id }) => id === truth);
+    // Set by: even ones. Judged by: odd ones, which nobody looked at while the likelihoods were set.
+    test.each([
+      ['set by', WELD_STORIES.filter((_, n) => n % 2 === 0)],
+      ['kept apart', WELD_STORIES.filter((_, n) => n % 2 === 1)],
+    ])('%s: the first cause is right in four of five, one of three in nineteen of twenty', (_, stories) => {
+      const ranks = stories.map(rank);
+      expect(stories.length).toBeGreaterThanOrEqual(15);
+      expect(ranks.filter((n) => n === 0).length / stories.length).toBeGreaterThanOrEqual(0.8);
+      expect(ranks.filter((n) => n >= 0).length / stories.length).toBeGreaterThanOrEqual(0.95);
+    });
+  });
+
+  test('each process shows only what it can, and is put down only to what belongs to it', () => {
+    const at = assess(demoJob('ramp-guard'), DEMO_KIT);
+    for (const by of ARC_PROCESSES)
+      for (const sign of signsOf(by)) {
+        const found = diagnose(at, sign, by);
+        expect(found).toHaveLength(3);
+        for (const { id } of found) {
+          const { of }: FaultTraits = FAULTS[id];
+          expect(of === undefined || of.includes(by)).toBe(true);
+        }
+        const shows: FaultTraits['shows'] = found[0] ? FAULTS[found[0].id].shows : {};
+        expect([by, sign, shows[sign] ?? 0]).toEqual([by, sign, expect.any(Number)]);
+        expect(shows[sign] ?? 0).toBeGreaterThanOrEqual(0.15);
+      }
+    expect(signsOf('stick')).not.toContain('burn-back');
+    expect(signsOf('tig')).toEqual(expect.arrayContaining(['sugar', 'skin', 'pores']));
+    expect(signsOf('tig')).not.toContain('one-sided');
+  });
+
+  test.each<[string, ArcProcess, SignId]>([
+    ['pops and spits near the end', 'stick', 'spatter'],
+    ['slag won’t come off', 'stick', 'slag-sticks'],
+    ['cracked next morning', 'stick', 'late-crack'],
+    ['breaker goes after two minutes', 'stick', 'trips'],
+    ['looks like a sponge when I grind it', 'stick', 'pores'],
+    ['it blew holes in the sheet', 'stick', 'holes'],
+    ['rod keeps sticking', 'stick', 'sticks'],
+    ['the wire burns back into the tip', 'gas-wire', 'burn-back'],
+    ['bird nest at the rolls', 'gas-wire', 'tangle'],
+    ['tungsten goes blue', 'tig', 'tungsten-blue'],
+    ['back of the root looks like sugar', 'tig', 'sugar'],
+    ['panel buckled like an oil can', 'stick', 'warped'],
+  ])('"%s" by %s is %s', (text, by, sign) => {
+    expect(signsSaid(text, by)[0]).toBe(sign);
+  });
+
+  test('what says nothing of a weld is no sign', () => {
+    expect(signsSaid('', 'stick')).toEqual([]);
+    expect(signsSaid('where is my sandwich', 'stick')).toEqual([]);
   });
 });

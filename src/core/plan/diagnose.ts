@@ -1,13 +1,18 @@
+import { gasIn_l } from '../process/settings/stock';
 import {
   FAULTS,
   HARDLY,
   PLAN_SAYS,
   SAID_FROM,
+  SIGNS,
   type FaultId,
   type FaultTraits,
+  type Sign,
   type SignId,
 } from '../data/diagnosis';
-import { metalFamily } from '../data/metals';
+import { metalFamily, type MetalGroup } from '../data/metals';
+import type { ArcProcess } from '../data/processIds';
+import { idsOf } from '../data/words';
 import type { JobEdit } from '../formats/paths';
 import type { Situation } from '../judge/situation';
 import type { Assessment } from './assess';
@@ -33,12 +38,44 @@ const MOST_TOLD = 3;
 /** One press is a tenth of the amps. */
 const STEP = 0.1;
 
-/** Answers "why does it do that?": reasons by how often they are there in such a plan and show it, at most three. */
-export function diagnose(assessment: Assessment, sign: SignId): Diagnosis[] {
+const belongs = ({ of }: { of?: readonly ArcProcess[] }, by: ArcProcess): boolean =>
+  of === undefined || of.includes(by);
+
+/** What a process can show. */
+export const signsOf = (by: ArcProcess): SignId[] =>
+  idsOf(SIGNS).filter((id) => belongs(SIGNS[id] as Sign, by));
+
+/** Signs that are said in a sentence, by how much of it speaks of them; at most three. */
+export function signsSaid(text: string, by: ArcProcess): SignId[] {
+  const said = ` ${text
+    .toLowerCase()
+    .replace(/[’`]/g, "'")
+    .replace(/[^a-z']+/g, ' ')} `;
+  return signsOf(by)
+    .map((id) => ({
+      id,
+      // A phrase says more than a word.
+      weight: SIGNS[id].said
+        .filter((words) => said.includes(` ${words}`))
+        .reduce((sum, words) => sum + words.split(' ').length, 0),
+    }))
+    .filter(({ weight }) => weight > 0)
+    .sort((a, b) => b.weight - a.weight)
+    .slice(0, MOST_TOLD)
+    .map(({ id }) => id);
+}
+
+/**
+ * Answers "why does it do that?": reasons by how often they are there in such a plan and show it, at most three.
+ * @param by the process it was done with
+ */
+export function diagnose(assessment: Assessment, sign: SignId, by: ArcProcess = 'stick'): Diagnosis[] {
   const { situation } = assessment;
-  const weighed = (Object.keys(FAULTS) as FaultId[]).map((id) => {
+  const ids = idsOf(FAULTS).filter((id) => belongs(FAULTS[id] as FaultTraits, by));
+  const weighed = ids.map((id) => {
     const fault: FaultTraits = FAULTS[id];
-    const [times, because] = PRIORS[id]?.(situation, assessment) ?? [1, ''];
+    const priors = { ...PRIORS, ...(by === 'stick' ? {} : BY_WIRE_OR_TIG) };
+    const [times, because] = priors[id]?.(situation, assessment, by) ?? [1, ''];
     return { id, fault, because, weight: fault.usual * times * (fault.shows[sign] ?? HARDLY) };
   });
   const sum = weighed.reduce((all, { weight }) => all + weight, 0);
@@ -59,11 +96,15 @@ export function diagnose(assessment: Assessment, sign: SignId): Diagnosis[] {
       minutes: fault.minutes,
       fix: fault.fix,
       because,
-      edits: editsFor(id, situation),
+      edits: by === 'stick' ? editsFor(id, situation) : [],
     }));
 }
 
-type Prior = (situation: Situation, assessment: Assessment) => [times: number, because: string];
+type Prior = (
+  situation: Situation,
+  assessment: Assessment,
+  by?: ArcProcess,
+) => [times: number, because: string];
 
 /** How a room stands, as a prior: passed or tight speaks for what it guards against. */
 const byRoom =
@@ -133,6 +174,47 @@ const PRIORS: Readonly<Partial<Record<FaultId, Prior>>> = {
   supply: byRoom('breaker', 'The breaker stands near its amps.'),
   order: byRoom('buckle', 'The sheet is near where it buckles.'),
 };
+
+const groupOf = ({ wants }: Situation): MetalGroup[] => wants.families.map((id) => metalFamily(id).group);
+/** Gas is blown off from about here, m/s (common practice: 2 m/s or 5 mph). */
+const GAS_BLOWN_m_s = 2;
+/** Short-circuit wire fuses plate up to here, mm. */
+const SHORT_TO_mm = 6;
+const ALUMINIUM_ONLY: Prior = (situation) =>
+  groupOf(situation).includes('aluminium') ? [PLAN_SAYS.much, 'It is aluminium.'] : [PLAN_SAYS.less / 4, ''];
+
+/** The same of a process beside the stick: the rod's own range says nothing there, and gas is blown off sooner. */
+const BY_WIRE_OR_TIG: Readonly<Partial<Record<FaultId, Prior>>> = {
+  cold: ({ joint }, _, by) =>
+    by === 'gas-wire' && (joint.thin_mm ?? 0) > SHORT_TO_mm
+      ? [PLAN_SAYS.much, 'Short-circuit wire hardly fuses plate as thick as this.']
+      : [1, ''],
+  hot: ({ joint }) =>
+    joint.thin_mm !== null && joint.thin_mm <= 3 ? [PLAN_SAYS.more, 'It is sheet.'] : [1, ''],
+  wind: ({ job }, _, by) => {
+    if (job.look.place === 'indoors') return [PLAN_SAYS.less, ''];
+    if (by === 'cored-wire') return [1, ''];
+    return (job.look.wind_m_s ?? 0) >= GAS_BLOWN_m_s
+      ? [PLAN_SAYS.much * 4, 'Gas is blown off in so much wind.']
+      : [job.look.place === 'outdoors' ? PLAN_SAYS.much : 1, ''];
+  },
+  pole: (_, __, by) =>
+    by === 'cored-wire' ? [PLAN_SAYS.much, 'Self-shielded wire mostly runs on negative.'] : [1, ''],
+  'gas-lost': ({ kit }) => {
+    const left = kit.bottles.flatMap((bottle) => gasIn_l(bottle) ?? []);
+    return left.length > 0 && left.every((litres) => litres < LITTLE_GAS_l)
+      ? [PLAN_SAYS.much, 'The bottles are nearly empty.']
+      : [1, ''];
+  },
+  'no-purge': (situation) =>
+    groupOf(situation).some((group) => group === 'austenitic' || group === 'duplex')
+      ? [PLAN_SAYS.much, 'It is stainless.']
+      : [1, ''],
+  oxide: ALUMINIUM_ONLY,
+  gun: ALUMINIUM_ONLY,
+};
+/** A bottle that will not see the job through, l. */
+const LITTLE_GAS_l = 100;
 
 /** The change a reason asks for, where it is a setting. */
 function editsFor(id: FaultId, { current_A, window }: Situation): JobEdit[] {

@@ -5,7 +5,7 @@ export { CHECK_WHEN, type Check, type CheckWhen } from './checks/check';
 export { checksFor, triedInWords } from './checks/checks';
 export { findingInWords, misplaced, readFinding, type FindingNumber } from './checks/finding';
 export { powerChain, weakestLink, type ChainLink, type LinkKind } from './chain';
-export { diagnose, type Diagnosis } from './diagnose';
+export { diagnose, signsOf, signsSaid, type Diagnosis } from './diagnose';
 export { glanceAt, type Glance } from './glance';
 export type { Lever, LeverEffect } from './levers/lever';
 export { findLevers, leversFor } from './levers/levers';
