@@ -10,15 +10,18 @@ export interface PartKind {
   zinc?: number;
   /** Plain structure: plate, section, tube, sheet, railing. Anything else may be cast, hardened, leaded or heat-treated. */
   plain?: true;
+  /** It turns, and has to run true. */
+  turns?: true;
 }
 
 const part = (
   name: string,
   made: PartKind['made'],
   also = '',
-  more: Pick<PartKind, 'zinc' | 'plain'> = {},
+  more: Pick<PartKind, 'zinc' | 'plain' | 'turns'> = {},
 ): PartKind => ({ name, also, made, ...more });
 const PLAIN = { plain: true } as const;
+const TURNS = { turns: true } as const;
 
 const LC = 'low-carbon-steel';
 const MC = 'medium-carbon-steel';
@@ -73,16 +76,22 @@ export const PART_KINDS = {
     'Shaft or axle',
     { [MC]: 45, [LA]: 35, [LC]: 10, 'martensitic-stainless': 3, [SS]: 3 },
     'spindle journal',
+    TURNS,
   ),
-  'propeller-shaft': part('Propeller shaft, small craft', {
-    [SS]: 32,
-    'ph-stainless': 6,
-    'martensitic-stainless': 12,
-    'duplex-stainless': 12,
-    [MC]: 18,
-    'nickel-copper': 10,
-    'tin-bronze': 5,
-  }),
+  'propeller-shaft': part(
+    'Propeller shaft, small craft',
+    {
+      [SS]: 32,
+      'ph-stainless': 6,
+      'martensitic-stainless': 12,
+      'duplex-stainless': 12,
+      [MC]: 18,
+      'nickel-copper': 10,
+      'tin-bronze': 5,
+    },
+    '',
+    TURNS,
+  ),
   gear: part(
     'Gear or sprocket',
     { [MC]: 30, [LA]: 30, [GI]: 12, 'cast-steel': 10, 'sintered-metal': 6, 'tin-bronze': 4, [DI]: 5 },

@@ -1,3 +1,5 @@
+import type { Drawing } from './drawing';
+
 /** One thing to do, with what to set, what to wait for and what to beware of. */
 export interface Step {
   title: string;
@@ -9,6 +11,8 @@ export interface Step {
   holds: readonly string[];
   cautions: readonly string[];
   why: string;
+  /** What it looks like; null where words do. */
+  drawing: Drawing | null;
 }
 
 /** A step with what it has to say; the rest empty. */
@@ -19,5 +23,6 @@ export const step = (title: string, parts: Partial<Omit<Step, 'title'>>): Step =
   holds: [],
   cautions: [],
   why: '',
+  drawing: null,
   ...parts,
 });

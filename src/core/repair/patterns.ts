@@ -1,7 +1,16 @@
 import type { DamageId } from '../data/damage';
 import { metalFamily } from '../data/metals';
+import { partKind } from '../data/partKinds';
 import { BUILD_UP, PATCH } from '../data/patterns';
 import { inWords } from '../units/format';
+import {
+  attachDrawing,
+  blownDrawing,
+  buildUpDrawing,
+  holeDrawing,
+  patchDrawing,
+  studDrawing,
+} from './drawings';
 import { step, type Step } from '../judge/step';
 import type { Situation } from '../judge/situation';
 
@@ -23,7 +32,7 @@ export const patternOf = (situation: Situation): Step | null => {
 };
 
 /** A part put on: where it sits, what is behind, and where it flies if it breaks. */
-function attach({ job, joint, system }: Situation): Step {
+function attach({ job, joint, system, length_mm }: Situation): Step {
   const say = inWords(system).size;
   const clear = Math.max(PATCH.edge_mm, PATCH.edgeOfThin * (joint.thin_mm ?? 0));
   return step('Mark it out', {
@@ -38,11 +47,12 @@ function attach({ job, joint, system }: Situation): Step {
           ]),
     ],
     holds: ['What is behind is known, and taken out or covered.'],
+    drawing: attachDrawing(clear, length_mm, say),
   });
 }
 
 /** A patch in sheet. */
-function patch({ job, joint, system, wants }: Situation): Step {
+function patch({ job, joint, system, wants, length_mm }: Situation): Step {
   const say = inWords(system).size;
   const lap = job.joint.kind !== 'square-butt';
   const radius = Math.max(PATCH.corner_mm, PATCH.cornerOfThin * (joint.thin_mm ?? 0));
@@ -58,6 +68,7 @@ function patch({ job, joint, system, wants }: Situation): Step {
       'Tack the middles of all four sides, then opposite corners, then between; never on round the edge.',
       ...(stainless ? ['A patch of the same stainless: another rusts where they meet.'] : []),
     ],
+    drawing: lap ? patchDrawing({ radius_mm: radius, over_mm: over, around_mm: length_mm }, say) : null,
     holds: ['What was in it, and stands behind it, is known and gone: a tank is a stop-work question.'],
   });
 }
@@ -69,6 +80,7 @@ function buildUp({ job, joint, system, wants }: Situation): Step {
   const manganese = wants.families.some((id) => metalFamily(id).group === 'manganese');
   const under = [BUILD_UP.under_mm.low, BUILD_UP.under_mm.high].map(say).join(' to ');
   return step('Grind back, build up', {
+    drawing: high === null ? null : buildUpDrawing(high, BUILD_UP.under_mm.high, say),
     actions: [
       'Grind off what is cracked, rolled over or work-hardened, and look with dye: never over a crack.',
       'A template or a sound part of the same kind first: it is what you build to.',
@@ -100,11 +112,12 @@ function wornHole({ job, system }: Situation): Step {
         : ['Nothing hangs on the pin till it is out and the load is held elsewhere.']),
     ],
     holds: ['Its centre is marked from places that are not welded.'],
+    drawing: job.joint.plugDiameter_mm === null ? null : holeDrawing(job.joint.plugDiameter_mm, say),
   });
 }
 
 /** A stud or bolt broken off in its hole. */
-function stud({ system, wants }: Situation): Step {
+function stud({ job, system, wants }: Situation): Step {
   const say = inWords(system).size;
   const cast = wants.families.some((id) => metalFamily(id).group === 'cast-iron');
   const light = wants.families.some((id) => metalFamily(id).group === 'aluminium');
@@ -120,12 +133,16 @@ function stud({ system, wants }: Situation): Step {
           : 'In steel keep off the walls of the hole: a short arc in the middle, or a sleeve of copper.',
       `Breaks off again: build it out to ${say(6)} over the face and try a second nut. Two tries, then drill.`,
     ],
+    drawing: studDrawing(job.joint.plugDiameter_mm ?? USUAL_STUD_mm),
     cautions: ['A bolt that bears a load is not welded to be used again: out, and a new one in.'],
   });
 }
 
+/** A stump is drawn so thick where nobody measured it, mm. */
+const USUAL_STUD_mm = 12;
+
 /** A hole blown while welding. */
-function blownHole({ job, system, current_A }: Situation): Step {
+function blownHole({ job, joint, system, current_A }: Situation): Step {
   const say = inWords(system).size;
   const pipe = job.joint.pipeDiameter_mm !== null || job.joint.kind === 'ring';
   const less = current_A ? Math.round(current_A.value * LESS_IN_ROOT) : null;
@@ -133,16 +150,39 @@ function blownHole({ job, system, current_A }: Situation): Step {
     actions: [
       'Stop. Chip, look, and do not run another bead over it.',
       ...(pipe ? ['On pipe it is mostly at four and eight o’clock, where the pool begins to hang.'] : []),
-      `Feather both ends over ${say(20)}, and close the gap to less than the rod is thick: a wide one blows again.`,
+      `Feather both ends over ${say(FEATHER_mm)}, and close the gap to less than the rod is thick: a wide one blows again.`,
       less === null
         ? 'Root it again by TIG, or with a whipped cellulosic rod, at a tenth to a fifth less amps.'
         : `Root it again by TIG, or with a whipped cellulosic rod, at ${less} A or so; keep the keyhole no bigger than ${say(4)}.`,
       'Hot pass over it before any fill: thin root metal holds nothing back.',
     ],
     holds: ['Two tries, then another way and another pair of eyes.'],
+    drawing: blownDrawing(FEATHER_mm, joint.thin_mm ?? FEATHER_mm / 2, say),
   });
 }
 const LESS_IN_ROOT = 0.85;
+const FEATHER_mm = 20;
+
+/** A part that turns: opposite sides in turn, let down evenly, and its run-out before and after. */
+export function keepTrue({ job, wants, system }: Situation): Step | null {
+  if (partKind(job.metal.sideA.part)?.turns !== true) return null;
+  const say = inWords(system).temperature;
+  const soft = wants.families.length > 0 && wants.families.every((id) => metalFamily(id).group === 'carbon');
+  return step('Keep it running true', {
+    actions: [
+      'On two V-blocks or between centres, a dial at three places along it: turn it once and write the run-out down.',
+      'A short run, then one on the opposite side, then a quarter turn: twelve, six, three, nine o’clock. Never all on one side, nor round in one go.',
+      'Lay it level while it is warm and let it down wrapped, turned now and then: hot and leaning it bends under its own weight.',
+      soft
+        ? `Runs out when it is cold: one spot on the high side, dull red and never over ${say(650)}, cooled by itself; then the dial again.`
+        : 'Runs out when it is cold: turned back to true on a lathe, or trued in a press; no heat to straighten this metal.',
+    ],
+    holds: ['Run-out is measured and written down before the first arc.'],
+    cautions: [
+      'A shaft that drives, steers or carries people: whoever answers for it decides, before it turns.',
+    ],
+  });
+}
 
 /** A bent part. */
 function straighten({ wants, system }: Situation): Step {

@@ -171,6 +171,20 @@ describe('what broke decides the plan', () => {
     expect(words).toMatch(second);
   });
 
+  // Common practice of shaft repair: run-out before and after, opposite sides in turn, let down evenly.
+  test('a part that turns is kept true, and tried by a dial; a bracket is not', () => {
+    const shaft = { ...CRACK, 'metal.sideA.part': 'shaft' };
+    expect(said(shaft)).toMatch(/opposite side, then a quarter turn/);
+    expect(said(shaft)).toMatch(/Run-out is measured and written down before the first arc/);
+    expect(said(shaft)).toMatch(/never over 650 °C/);
+    expect(said({ ...shaft, 'metal.sideA.family': 'medium-carbon-steel' })).toMatch(
+      /no heat to straighten this/,
+    );
+    expect(checksFor(judged(shaft).situation).map(({ id }) => id)).toContain('run-out');
+    expect(said({ ...CRACK, 'metal.sideA.part': 'plate-bracket' })).not.toMatch(/running true/);
+    expect(checksFor(judged(CRACK).situation).map(({ id }) => id)).not.toContain('run-out');
+  });
+
   test('hardened steel is never straightened with heat', () => {
     const words = said({ 'look.damage': 'bent', 'metal.sideA.family': 'spring-steel' });
     expect(words).not.toMatch(/dull red/);

@@ -5,16 +5,20 @@ import { filletArea_mm2 } from '../joint/shapes/shape';
 import { inWords, midSentence, trimmed } from '../units/format';
 import { step, type Step } from '../judge/step';
 import type { Reads, Situation } from '../judge/situation';
-import { patternOf } from './patterns';
+import { keepTrue, patternOf } from './patterns';
 
 /** What is done to the broken part before it is fitted up: found, held, taken out. Nothing where nobody said what broke. */
 export function repairSteps(situation: Situation): Step[] {
   const { job } = situation;
   const traits = damageTraits(job.look.damage);
   if (traits === null) return [];
-  return [whyItBroke(situation), findIt(situation), takeItOut(situation), patternOf(situation)].filter(
-    (one): one is Step => one !== null,
-  );
+  return [
+    whyItBroke(situation),
+    findIt(situation),
+    takeItOut(situation),
+    patternOf(situation),
+    keepTrue(situation),
+  ].filter((one): one is Step => one !== null);
 }
 
 /** What the break says, and what has to be another way this time. */

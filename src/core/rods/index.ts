@@ -6,5 +6,5 @@ export { coveringOf } from './covering';
 export { layOut, type Bead, type PassRole } from './layout';
 export type { RodFit } from './rank';
 export type { RodSettings } from './settings';
-export { beatOf_s, techniqueFor, type CardDrawing, type TechniqueCard } from './technique';
+export { beatOf_s, techniqueFor, type TechniqueCard } from './technique';
 export { buyingWeight_kg } from './weight';

@@ -3,34 +3,17 @@ import { jointTraits } from '../data/joints';
 import { rodClass } from '../data/rods';
 import { ROD_SIZES } from '../data/rodSizes';
 import { isSheet } from '../data/limits';
+import type { Drawing, Spot } from '../judge/drawing';
 import type { Reads } from '../judge/situation';
 import { counted, inWords, trimmed } from '../units/format';
 import type { Pass } from './beads';
-
-/** A point of a drawing, mm: along it, and up. */
-type Spot = readonly [number, number];
-
-/** What a card shows: what lies there, and how the rod goes, in its order; everything in mm, to scale. */
-export interface CardDrawing {
-  /** What is seen: the seam from the side, from above, or facing it. */
-  seen: 'side' | 'above' | 'face';
-  /** Metal and beads, as outlines. */
-  metal: readonly (readonly Spot[])[];
-  beads: readonly (readonly Spot[])[];
-  /** Moves of the tip, each numbered. */
-  moves: readonly (readonly Spot[])[];
-  /** The moves are told apart by the numbers of the steps. */
-  numbered: boolean;
-  holes: readonly { at: Spot; across_mm: number }[];
-  labels: readonly { at: Spot; words: string }[];
-}
 
 /** One thing that the hand does, with this job's figures in it. */
 export interface TechniqueCard {
   id: 'dry-run' | 'strike' | 'restart' | 'whip' | 'up' | 'root' | 'favour' | 'crater' | 'underneath';
   title: string;
   steps: readonly string[];
-  drawing: CardDrawing | null;
+  drawing: Drawing | null;
 }
 
 type Read = Reads<
@@ -102,7 +85,7 @@ const bead = (from_mm: number, to_mm: number, high_mm: number, crater_mm = 0): S
   [to_mm - crater_mm / 2, 0.25 * high_mm],
   [to_mm, 0],
 ];
-const SIDE = { seen: 'side', numbered: true, holes: [], labels: [] } as const;
+const SIDE = { seen: 'side', numbered: true, holes: [], labels: [], says: '' } as const;
 
 const CARDS: readonly ((hand: Hand) => TechniqueCard | null)[] = [
   ({ pass, say }) => ({
@@ -259,6 +242,7 @@ const CARDS: readonly ((hand: Hand) => TechniqueCard | null)[] = [
           ],
         ],
         holes: [],
+        says: '',
         labels: [
           { at: [-half, 5.6 * rise], words: 'pause' },
           { at: [half, 5.6 * rise], words: 'pause' },
@@ -313,7 +297,8 @@ const CARDS: readonly ((hand: Hand) => TechniqueCard | null)[] = [
           ],
         ],
         holes: [{ at: [long / 2, 0], across_mm: hole }],
-        labels: [{ at: [long / 2, -0.7 * edge], words: say.size(hole) }],
+        labels: [],
+        says: `keyhole ${say.size(hole)}`,
       },
     };
   },

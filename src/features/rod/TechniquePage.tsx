@@ -8,8 +8,8 @@ import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
 import { goBackOr } from '@/ui/goTo';
 import { SPACE } from '@/ui/theme/tokens';
+import { StepPicture } from '@/ui/StepPicture';
 import { Words } from '@/ui/Words';
-import { CardPicture } from './CardPicture';
 
 /** How the hand goes on this job, in the order of the work. */
 export function TechniquePage({ open }: { open: OpenJob }) {
@@ -40,7 +40,7 @@ function One({ card: { id, title, steps, drawing } }: { card: TechniqueCard }) {
   return (
     <Card testID={`card-${id}`}>
       <Words as="head">{title}</Words>
-      {drawing && <CardPicture drawing={drawing} title={title} />}
+      {drawing && <StepPicture drawing={drawing} title={title} />}
       {steps.map((words) => (
         <Words key={words} as="small">
           {words}

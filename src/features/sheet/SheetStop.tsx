@@ -27,6 +27,7 @@ import { Card } from '@/ui/Card';
 import { Fold } from '@/ui/Fold';
 import { HaltCard } from '@/ui/HaltCard';
 import { StepParts } from '@/ui/StepParts';
+import { StepPicture } from '@/ui/StepPicture';
 import { usePalette } from '@/ui/theme/theme';
 import { SPACE } from '@/ui/theme/tokens';
 import { Words } from '@/ui/Words';
@@ -225,6 +226,7 @@ function StepCard({ step, number }: { step: Step; number: number }) {
   return (
     <Card testID={`step-${number}`}>
       <Words as="head">{`${number}  ${step.title}`}</Words>
+      {step.drawing && <StepPicture drawing={step.drawing} title={step.title} />}
       <StepParts {...step} actions={first === '' ? [] : shown} size="small" />
       {long && (
         <Fold id={`how-${number}`} title={`How: ${counted(more.length + (why === '' ? 0 : 1), 'more line')}`}>

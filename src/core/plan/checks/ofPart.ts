@@ -1,4 +1,5 @@
 import { damageTraits } from '../../data/damage';
+import { partKind } from '../../data/partKinds';
 import { pieceTraits } from '../../data/pieces';
 import { pieceKindOf } from '../../field/blowPiece';
 import type { Situation } from '../../judge/situation';
@@ -20,6 +21,17 @@ export function ofShape({ job, pull, system, joint }: Situation): Check[] {
           check('pin', 'The pin in it', 'cold', 'In by hand, turns, no rock; centre against the marks.', {
             limit,
           }),
+        ]
+      : []),
+    ...(partKind(job.metal.sideA.part)?.turns === true
+      ? [
+          check(
+            'run-out',
+            'Run-out',
+            'cold',
+            'On V-blocks or between centres, a dial at the same three places as before.',
+            { limit: limit || 'what it was before, or what its bearing and seal stand' },
+          ),
         ]
       : []),
     ...(job.look.damage === 'worn-face'

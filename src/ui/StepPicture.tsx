@@ -1,28 +1,29 @@
 import { View } from 'react-native';
 import Svg, { Circle, Path, Polyline, Text as SvgText } from 'react-native-svg';
-import type { CardDrawing } from '@core/rods';
-import { usePalette } from '@/ui/theme/theme';
-import { FONTS } from '@/ui/theme/tokens';
-import { useWidth } from '@/ui/useWidth';
+import type { Drawing } from '@core/judge';
+import { usePalette } from './theme/theme';
+import { FONTS } from './theme/tokens';
+import { useWidth } from './useWidth';
 
-const HEIGHT = 150;
+const HEIGHT = 170;
 const MARGIN = 30;
 const BUTTON = 12;
 const HEAD = 9;
 
-const SEEN: Readonly<Record<CardDrawing['seen'], string>> = {
+const SEEN: Readonly<Record<Drawing['seen'], string>> = {
   side: 'from the side',
   above: 'from above',
   face: 'facing it',
+  cut: 'cut across',
 };
 
 type Px = readonly [number, number];
 
-/** What the tip of the rod does, to scale: each move an arrow with its number. */
-export function CardPicture({ drawing, title }: { drawing: CardDrawing; title: string }) {
+/** What a step looks like, to scale: what lies there, and each move an arrow. */
+export function StepPicture({ drawing, title }: { drawing: Drawing; title: string }) {
   const palette = usePalette();
   const [width, onLayout] = useWidth(320);
-  const { metal, beads, moves, holes, labels, numbered } = drawing;
+  const { metal, beads, moves, holes, labels, numbered, says } = drawing;
   const all = [...metal, ...beads, ...moves].flat();
   const xs = all.map(([x]) => x);
   const ys = all.map(([, y]) => y);
@@ -34,7 +35,11 @@ export function CardPicture({ drawing, title }: { drawing: CardDrawing; title: s
   ];
   const path = (points: readonly Px[]) => `M ${points.map((one) => put(one).join(' ')).join(' L ')} Z`;
   return (
-    <View onLayout={onLayout} role="img" aria-label={`${title}, ${SEEN[drawing.seen]}`}>
+    <View
+      onLayout={onLayout}
+      role="img"
+      aria-label={[title, SEEN[drawing.seen], says].filter((words) => words !== '').join(', ')}
+    >
       <Svg width={width} height={HEIGHT}>
         {metal.map((points, n) => (
           <Path key={n} d={path(points)} fill={palette.line} stroke={palette.ink} />
@@ -94,6 +99,16 @@ export function CardPicture({ drawing, title }: { drawing: CardDrawing; title: s
             </SvgText>
           );
         })}
+        <SvgText
+          x={width / 2}
+          y={HEIGHT - 6}
+          fill={palette.ink}
+          fontSize={15}
+          fontFamily={FONTS.text}
+          textAnchor="middle"
+        >
+          {says}
+        </SvgText>
         <SvgText
           x={width - 4}
           y={14}
