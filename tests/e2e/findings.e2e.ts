@@ -129,3 +129,44 @@ describe('the hot-work card', () => {
     assert.deepEqual(await complaints(b), []);
   });
 });
+
+describe('ways of mending and how the hand goes', () => {
+  const drawn = (words: RegExp) =>
+    b.driver.wait(
+      async () =>
+        (
+          await b.driver.executeScript<string[]>(
+            `return [...document.querySelectorAll('[role=img]')].map((one) => one.getAttribute('aria-label') ?? '')`,
+          )
+        ).some((label) => words.test(label)),
+      PATIENCE_ms,
+      `nothing drawn says ${words}`,
+    );
+
+  test('a patch in sheet and a worn hole: their steps, drawn with their figures', async () => {
+    await openDemo(b, app.url, 'vent-cowl', 'look');
+    await b.tap('damage-thin-sheet');
+    await openDemo(b, app.url, 'vent-cowl', 'joint');
+    await b.tap('joint-lap');
+    await openDemo(b, app.url, 'vent-cowl', 'sheet');
+    await drawn(/Cut back and fit the patch.*laps 25 mm, corners 25 mm/);
+    await openDemo(b, app.url, 'cradle-arm', 'look');
+    await b.tap('damage-worn-hole');
+    await openDemo(b, app.url, 'cradle-arm', 'joint');
+    await b.tap('joint-plug');
+    await b.type('joint.plugDiameter_mm', '32');
+    await openDemo(b, app.url, 'cradle-arm', 'sheet');
+    await drawn(/The hole.*pin 32 mm/);
+  });
+
+  test('from the rod to the cards, with this job’s figures; another position has another card', async () => {
+    await openDemo(b, app.url, 'ramp-guard', 'look');
+    await b.tap('position-overhead');
+    await openDemo(b, app.url, 'ramp-guard', 'rod');
+    await b.tap('to-technique');
+    await b.says('card-strike', /\d+ mm ahead of where the bead begins/);
+    await b.says('card-underneath', /Stand beside where it falls/);
+    assert.equal(await b.has('card-up'), false);
+    assert.deepEqual(await complaints(b), []);
+  });
+});
