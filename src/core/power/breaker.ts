@@ -23,6 +23,27 @@ export function peakTripShare(stretches: readonly Stretch[], rating_A: number, e
   return peak / trips;
 }
 
+/** Heat of a thermal breaker now, as a share of that at which it trips. */
+export function heatNow(stretches: readonly Stretch[], rating_A: number, edge: BreakerEdge): number {
+  const trips = edge.holds ** 2;
+  return stretches.reduce((heat, { duration_s, current_A }) => {
+    const steady = (current_A / rating_A) ** 2 / trips;
+    return steady + (heat - steady) * Math.exp(-duration_s / edge.tau_s);
+  }, 0);
+}
+
+/** How long a breaker so warm carries a current, s; null where it carries it for ever. */
+export function carriesFor_s(
+  heat: number,
+  current_A: number,
+  rating_A: number,
+  edge: BreakerEdge,
+): number | null {
+  const steady = (current_A / rating_A) ** 2 / edge.holds ** 2;
+  if (steady <= 1) return null;
+  return heat >= 1 ? 0 : edge.tau_s * Math.log((steady - heat) / (steady - 1));
+}
+
 /** Supply amps while welding at which the breaker would just trip on this job. Heat goes with current squared. */
 export const tripsAt_A = (arc_A: number, tripShare: number): number =>
   tripShare > 0 ? arc_A / Math.sqrt(tripShare) : Infinity;

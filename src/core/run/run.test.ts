@@ -316,6 +316,50 @@ describe('where the work stands', () => {
     ).toBe('Done');
   });
 
+  test('a breaker that goes before the rod does, and rods that have been out too long, are told first', () => {
+    const small = {
+      ...DEMO_KIT,
+      supplies: DEMO_KIT.supplies.map((one) => ({ ...one, breaker_A: 6, breakerKind: 'B' as const })),
+    };
+    const weak = assess(demoJob('ramp-guard'), small);
+    const bite = (now_s: number, by = weak) =>
+      runState(
+        by,
+        makePlan(by),
+        { ...demoJob('ramp-guard'), run: { events: at(...before, [100, on()]) } },
+        T0 + 1000 * now_s,
+      ).bite;
+    expect(bite(101)).toMatchObject({ what: 'breaker', words: expect.stringMatching(/the breaker goes/) });
+    // A tin opened ten hours before, of four that it may be out (AWS D1.1, from memory).
+    const { tin } = judged.situation.rod?.value ?? {};
+    const openTin = (hours: number) => ({
+      ...DEMO_KIT,
+      tins: DEMO_KIT.tins.map((one) =>
+        one.id === tin?.id
+          ? {
+              ...one,
+              rodClass: 'E7018' as const,
+              printed: '',
+              events: [{ at: new Date(T0 - hours * 3_600_000).toISOString(), kind: 'opened' as const }],
+            }
+          : one,
+      ),
+    });
+    const clockOf = (hours: number) => {
+      const by = assess(
+        demoJob('ramp-guard', { 'rod.rodClass': 'E7018', 'rod.size': tin?.size ?? null }),
+        openTin(hours),
+        'metric',
+        T0,
+      );
+      return runState(by, makePlan(by), { ...demoJob('ramp-guard'), run: { events: at(...before) } }, T0)
+        .bite;
+    };
+    expect(clockOf(10)).toMatchObject({ what: 'clock', how: 'now', value: 'Too long out' });
+    expect(clockOf(3.75)).toMatchObject({ what: 'clock', how: 'soon' });
+    expect(clockOf(2).what).not.toBe('clock');
+  });
+
   test('a hole or a crack is settled before anything else is told', () => {
     const hole: Told = { kind: 'trouble', what: 'hole', pass: 1, words: '' };
     const events = at(...before, [100, on()], [120, hole]);

@@ -2,6 +2,7 @@ import { fireWatch_s } from '../repair/permit';
 import { TROUBLES } from '../data/troubles';
 import type { Job } from '../formats/job';
 import { arcPerRod_s, rodsOfPass } from '../rods/beads';
+import { tinVerdict } from '../rods/keeping/verdict';
 import type { Assessment } from '../plan/assess';
 import type { Plan } from '../plan/plan';
 import { pointsHere } from '../power/plate/nameplate';
@@ -13,10 +14,12 @@ import { countOf, isSetAlike, plannedAt, type Count } from './count';
 import { happened, runClock_ms, type Happened } from './happened';
 import { runItems, type RunItem } from './items';
 import { liveDuty, liveHeat, type LiveDuty, type LiveHeat } from './live';
+import { liveBreaker, type LiveBreaker } from './liveBreaker';
 
 /** The one number that is about to bite, and how hard: 'now' is acted on, 'soon' is looked at, 'calm' is well. */
 export interface Bite {
-  what: 'rod' | 'duty' | 'heat' | 'cold' | 'rest' | 'tin' | 'trouble' | 'watch' | 'calm';
+  what:
+    'rod' | 'duty' | 'breaker' | 'heat' | 'cold' | 'rest' | 'tin' | 'clock' | 'trouble' | 'watch' | 'calm';
   how: 'now' | 'soon' | 'calm';
   value: string;
   words: string;
@@ -31,6 +34,7 @@ export interface RunState {
   next: RunItem | null;
   duty: LiveDuty | null;
   heat: LiveHeat | null;
+  breaker: LiveBreaker | null;
   /** Amps for the next arc: said at the work, else planned for its pass. */
   current_A: number | null;
   bite: Bite;
@@ -103,6 +107,7 @@ export function runState(
     items,
     duty,
     heat,
+    breaker: current_A === null ? null : liveBreaker(situation, count.arcs, now_ms, current_A),
     current_A,
     now_ms,
     next: items.find(({ state: at }) => at === 'open') ?? null,
@@ -117,10 +122,12 @@ const minutes = ({ low, high }: Range): string => {
 const clock = (s: number): string => `${Math.floor(s / 60)}:${String(Math.floor(s % 60)).padStart(2, '0')}`;
 
 /** So little is soon, s. */
-const SOON_s = { rod: 15, duty: 60 } as const;
+const SOON_s = { rod: 15, duty: 60, breaker: 30 } as const;
+/** A tin with so little of its time in the air left is told, h. */
+const SOON_h = 0.5;
 
 function biteOf(
-  { seen, count, duty, heat, next, now_ms }: Omit<RunState, 'bite'>,
+  { seen, count, duty, heat, breaker, next, now_ms }: Omit<RunState, 'bite'>,
   { situation }: Assessment,
 ): Bite {
   const say = inWords(situation.system);
@@ -135,6 +142,13 @@ function biteOf(
         how: duty.full_in_s < SOON_s.duty ? 'now' : 'soon',
         value: clock(duty.full_in_s),
         words: 'until the machine may cut out',
+      };
+    if (breaker?.carries_s != null && breaker.carries_s < left_s)
+      return {
+        what: 'breaker',
+        how: breaker.carries_s < SOON_s.breaker ? 'now' : 'soon',
+        value: clock(breaker.carries_s),
+        words: 'or so, and the breaker goes: end this one, and rest',
       };
     return {
       what: 'rod',
@@ -172,6 +186,15 @@ function biteOf(
       how: 'soon',
       value: clock(duty.rest_s),
       words: 'of rest, and a whole rod goes through without the cut-out',
+    };
+  const tin = situation.rod?.value.tin;
+  const out = tin ? tinVerdict(tin, now_ms) : null;
+  if (next?.pass != null && out?.left_h != null && out.left_h < SOON_h)
+    return {
+      what: 'clock',
+      how: out.left_h <= 0 ? 'now' : 'soon',
+      value: out.left_h <= 0 ? 'Too long out' : clock(3600 * out.left_h),
+      words: out.left_h <= 0 ? `these rods: ${out.act}` : 'till these rods have been out too long',
     };
   const left = rodsLeft(count, situation);
   if (next?.pass != null && left !== null && left.need > left.have)

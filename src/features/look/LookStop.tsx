@@ -11,7 +11,6 @@ import {
 } from '@core/data/words';
 import { WETS, type WetId } from '@core/data/service';
 import { LONGEST } from '@core/formats/limits';
-import { parseWhen, sayWhen } from '@core/units/when';
 import { useClock } from '@/state/useClock';
 import type { OpenJob } from '@/state/useJob';
 import { thisMoment, wallAt } from '@/state/clock';
