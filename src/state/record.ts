@@ -45,6 +45,8 @@ export const Settings = z.object({
   calls: z
     .object({ buzz: z.boolean(), tone: z.boolean(), colour: z.boolean(), pace: z.boolean() })
     .default(DEFAULT_SETTINGS.calls),
+  /** Hours without tones, as typed. An earlier app did not ask. */
+  quiet: z.object({ from: z.string().max(20), till: z.string().max(20) }).default(DEFAULT_SETTINGS.quiet),
   /** Instruments that this phone trusts, and where each answers. An earlier app knew none. */
   instruments: z
     .array(

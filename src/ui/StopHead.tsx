@@ -25,6 +25,7 @@ const KEPT = 20 * LINES;
 /** A stop begins with its answer, and with what of it could still change the plan. */
 export function StopHead({ stop, title, answer, testID, worth, rooms }: Props) {
   const shut = rooms.some((room) => room.stop === stop && room.state === 'none');
+  const asked = rooms.some((room) => room.stop === stop && room.state === 'unknown');
   return (
     <View style={{ gap: SPACE.xs }}>
       <Words as="title">{title}</Words>
@@ -33,14 +34,27 @@ export function StopHead({ stop, title, answer, testID, worth, rooms }: Props) {
       </Words>
       {worth !== undefined && (
         <View style={{ minHeight: KEPT, justifyContent: 'center' }}>
-          <WorthHere worth={worth?.filter((one) => one.stop === stop && one.grade > 0) ?? null} shut={shut} />
+          <WorthHere
+            worth={worth?.filter((one) => one.stop === stop && one.grade > 0) ?? null}
+            shut={shut}
+            asked={asked}
+          />
         </View>
       )}
     </View>
   );
 }
 
-function WorthHere({ worth, shut }: { worth: readonly Worth[] | null; shut: boolean }) {
+function WorthHere({
+  worth,
+  shut,
+  asked,
+}: {
+  worth: readonly Worth[] | null;
+  shut: boolean;
+  /** A limit of this stop waits for an answer. */
+  asked: boolean;
+}) {
   const [first, ...more] = worth ?? [];
   const names = [first, ...more].flatMap((one) => (one ? [midSentence(one.name)] : []));
   return (
@@ -51,7 +65,9 @@ function WorthHere({ worth, shut }: { worth: readonly Worth[] | null; shut: bool
           ? `Could change this plan: ${names.join(', ')}. ${sentence(first.changes[0] ?? '')}`
           : shut
             ? 'What is shut here is opened by a change, not by an answer: press its limit.'
-            : 'Nothing that is left open here would change this plan.'}
+            : asked
+              ? 'Answer what is asked here: till then it is a draft.'
+              : 'Nothing that is left open here would change this plan.'}
     </Words>
   );
 }

@@ -120,6 +120,11 @@ describe('the work itself, on the phone', () => {
 
   test('bad input is asked back, kept as typed and not counted', async () => {
     await startRun('ramp-guard');
+    await b.type('quiet-from', '25:00');
+    await b.says('quiet-says', /Type an hour such as/);
+    await b.type('quiet-from', '22');
+    await b.type('quiet-till', '6:00');
+    await b.says('quiet-says', /buzzes and shows colour only/);
     await b.type('run-reading', '4000 C');
     await b.says('reading-problem', /\S/);
     await b.driver.navigate().refresh();

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { parseWhen, sayWhen } from './when';
+import { isBetween, parseWhen, sayWhen } from './when';
 
 /** Noon by the wall, two hours ahead of the world. */
 const clock = { now_ms: Date.UTC(2026, 2, 2, 10, 0), offset_min: -120 };
@@ -49,4 +49,16 @@ describe('a moment as it is said', () => {
       ),
     );
   });
+});
+
+test('an hour between two, over midnight too; the end is out', () => {
+  const at = (hour: number) => isBetween(60 * hour, 22 * 60, 6 * 60);
+  expect([21, 22, 23.9, 0, 5.9, 6, 12].map(at)).toEqual([false, true, true, true, true, false, false]);
+  expect([11, 12, 12.9, 13].map((hour) => isBetween(60 * hour, 720, 780))).toEqual([
+    false,
+    true,
+    true,
+    false,
+  ]);
+  expect(isBetween(600, 600, 600)).toBe(false);
 });

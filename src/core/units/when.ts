@@ -36,6 +36,10 @@ export function parseClock(typed: string): Result<number> {
     : ok(at);
 }
 
+/** Whether an hour of the day lies between two, over midnight where the second is the earlier; all in minutes after midnight. */
+export const isBetween = (at_min: number, from_min: number, till_min: number): boolean =>
+  from_min <= till_min ? at_min >= from_min && at_min < till_min : at_min >= from_min || at_min < till_min;
+
 /**
  * Reads a moment: an hour of today, of yesterday or tomorrow, so long ago or from now, or a whole date.
  * @returns ms since 1970, or what to type instead

@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import { readField } from '@core/formats/fields';
 import { LONGEST } from '@core/formats/limits';
 import { TEMPERATURE } from '@core/units/kinds';
+import { parseClock } from '@core/units/when';
 import { formatQuantity, inWords, trimmed } from '@core/units/format';
 import { changeSettings, useApp } from '@/state/store';
 import { Act } from '@/ui/Act';
@@ -208,7 +209,9 @@ const AWAKE_WORDS = {
 
 /** How it calls when something is about to bite. */
 function Calls({ awake }: { awake: Props['awake'] }) {
-  const { calls, system } = useApp((app) => app.settings);
+  const { calls, quiet, system } = useApp((app) => app.settings);
+  const [from, till] = [parseClock(quiet.from), parseClock(quiet.till)];
+  const typed = quiet.from.trim() !== '' || quiet.till.trim() !== '';
   return (
     <Card>
       <Words as="head">Calls me by</Words>
@@ -223,8 +226,31 @@ function Calls({ awake }: { awake: Props['awake'] }) {
           />
         ))}
       </View>
+      <View style={{ flexDirection: 'row', gap: SPACE.s }}>
+        {(['from', 'till'] as const).map((one) => (
+          <View key={one} style={{ flex: 1 }}>
+            <Words as="label" tone="quiet">
+              {one === 'from' ? 'No tones from' : 'till'}
+            </Words>
+            <Entry
+              label={one === 'from' ? 'No tones from' : 'No tones till'}
+              testID={`quiet-${one}`}
+              value={quiet[one]}
+              most={20}
+              placeholder={one === 'from' ? '22:00' : '6:00'}
+              invalid={quiet[one].trim() !== '' && !(one === 'from' ? from : till).ok}
+              onChange={(text) => changeSettings({ quiet: { ...quiet, [one]: text } })}
+            />
+          </View>
+        ))}
+      </View>
+      {typed && (
+        <Words as="small" tone={from.ok && till.ok ? 'quiet' : 'danger'} testID="quiet-says">
+          {!from.ok ? from.message : !till.ok ? till.message : 'Then it buzzes and shows colour only.'}
+        </Words>
+      )}
       <Words as="label" tone="quiet">
-        {`A beat is ${inWords(system).size(10)} of bead at the planned pace. With the screen off there is no promise of sound.`}
+        {`A beat is ${inWords(system).size(10)} of bead at the planned pace, or one whip of a rod that is whipped. With the screen off there is no promise of sound.`}
       </Words>
       {awake !== 'off' && (
         <Words as="label" tone="quiet" testID="awake">

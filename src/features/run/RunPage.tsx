@@ -70,7 +70,7 @@ function Work({ run, drives, takeOver, why }: WorkProps) {
   const { width, height } = useWindowDimensions();
   // Lying down, the large press stands beside the work.
   const lying = width > height && height < LYING_px;
-  const calls = useApp((app) => app.settings.calls);
+  const settings = useApp((app) => app.settings);
   const [asked, setAsking] = useState<number | null>(null);
   const [notYet, setNotYet] = useState('');
   const { state, open } = run;
@@ -79,8 +79,8 @@ function Work({ run, drives, takeOver, why }: WorkProps) {
   const due = dueOf(state);
   const asking = asked ?? (due !== null && notYet !== dueKey(state) ? due : null);
   const awake = useAwake(seen.begun_ms !== null && seen.finished_ms === null);
-  useCalls(run, calls);
-  const flash = calls.colour && bite.how === 'now';
+  useCalls(run, settings);
+  const flash = settings.calls.colour && bite.how === 'now';
   return (
     <View
       style={{ flex: 1, flexDirection: lying ? 'row' : 'column', backgroundColor: palette.ground }}
