@@ -40,8 +40,8 @@ describe('a room in words', () => {
   test.each([
     [open, '6 A', 'Burn-through: tight, 6 A until burn-through'],
     [passed, '14 A over', 'Burn-through: no room, 14 A past burn-through'],
-    [maybe, '6 A', 'Burn-through: maybe none, 6 A until burn-through'],
-    [closed, 'closed', 'Burn-through: closed, wrong pole for the rod'],
+    [maybe, '6 A', 'Burn-through: maybe no room, 6 A until burn-through'],
+    [closed, 'shut', 'Burn-through: shut, wrong pole for the rod'],
     [unsure, 'not known', 'Burn-through: not known, what is it?'],
   ])('%#', (which, short, said) => {
     expect(shortRoom(which, 'metric')).toBe(short);

@@ -67,11 +67,14 @@ export const STATE_NAMES: Record<RoomState, string> = {
   unknown: 'not known',
 };
 
+/** Said of an amount that may or may not be there. */
+export const MAYBE_NONE = 'maybe no room';
+
 /** How the state is said. An amount that may or may not be there is said so. */
 export function speakState(room: RoomBody): string {
-  if (room.state === 'none' && room.left !== null && room.left.nominal > 0) return 'maybe none';
+  if (room.state === 'none' && room.left !== null && room.left.nominal > 0) return MAYBE_NONE;
   if (room.shape === 'yes-no')
-    return { roomy: 'clear', snug: 'a little', tight: 'marked', none: 'closed', unknown: 'not known' }[
+    return { roomy: 'clear', snug: 'a little', tight: 'take care', none: 'shut', unknown: 'not known' }[
       room.state
     ];
   return STATE_NAMES[room.state];

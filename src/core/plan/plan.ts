@@ -11,7 +11,7 @@ import { toldThroughout } from '../units/inUnitsOf';
 import { passCount, rodsNeeded } from '../rods/beads';
 import type { Step } from '../judge/step';
 import { buildSteps } from './steps';
-import { speakGap, speakState } from '../judge/speak';
+import { speakGap, speakState, MAYBE_NONE } from '../judge/speak';
 import { otherWaysFor, type OtherWayHere } from '../repair/otherWays';
 import { judgeStopWork, type AskedQuestion } from '../repair/stopWork';
 import { wholeRods } from '../rods/wholeRods';
@@ -182,7 +182,7 @@ export const passedLimits = (rooms: readonly Room[]): Halt[] =>
   rooms
     .filter((room) => room.state === 'none')
     .map((room) => ({
-      title: `${room.title}: ${speakState(room) === 'maybe none' ? 'maybe none' : speakGap(room)}`,
+      title: `${room.title}: ${speakState(room) === MAYBE_NONE ? MAYBE_NONE : speakGap(room)}`,
       because: `${room.now}; ${room.until}.`,
       instead: 'Pull one of its levers, or look for a way through.',
       decides: 'you',

@@ -65,7 +65,7 @@ export function JobsPage() {
         <AsideCard />
         {jobs.length > 0 && jobs.every(({ id }) => DEMO_IDS.includes(id)) && (
           <Card tone="sunk" testID="first-use">
-            <Words as="bold">This yard is invented, to look around in</Words>
+            <Words as="bold">A made-up yard, to try things on</Words>
             <Words as="small">
               Open a job and press the number across its top. For your own: put your machine, supply and tins
               into the kit, then say what broke.

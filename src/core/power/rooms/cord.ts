@@ -60,14 +60,14 @@ export const cord: Assessor = {
       now: `loses ${trimmed(drop_pct.nominal, 1)} %`,
       gap: 'before the cord eats too much',
       past: 'too much lost in the cord',
-      until: `act over ${trimmed(limit_pct.nominal, 0)} %`,
+      until: `too much over ${trimmed(limit_pct.nominal, 0)} %`,
       reasons: [
         {
           words: `${path === '' ? 'No cord' : sentence(path)} at ${trimmed(draw.current_A.nominal, 1)} A drops ${trimmed((drop_pct.nominal / 100) * volts, 1)} V of ${trimmed(volts, 0)} V, there and back.`,
           source: RESISTIVITY_SOURCE,
         },
         {
-          words: `Aim under ${trimmed(100 * CORD_DROP_AIM, 0)} %, act over ${trimmed(limit_pct.nominal, 0)} %.`,
+          words: `Aim under ${trimmed(100 * CORD_DROP_AIM, 0)} %, change it over ${trimmed(limit_pct.nominal, 0)} %.`,
           source: CORD_DROP_ACT.source,
         },
         ...(plate?.type.load === 'constant-impedance' && strongest_A !== null && drop_pct.nominal >= 1
