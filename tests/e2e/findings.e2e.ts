@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { beforeEach, describe, test } from 'node:test';
 import { complaints, type Session } from './browser';
 import { PATIENCE_ms } from './patience';
-import { freshStart, oneBrowser, openDemo, type Served } from './paths';
+import { freshStart, oneBrowser, openDemo, toFirstPass, type Served } from './paths';
 import { allStored } from './stored';
 import { tempFolder } from './temp';
 
@@ -114,18 +114,18 @@ describe('the hot-work card', () => {
     await b.driver.navigate().refresh();
     await b.holds('permit-issuer', 'harbour office');
     await b.driver.get(`${app.url}/job/ramp-guard/run`);
-    const title = () => b.text('run-title');
-    for (let n = 0; n < 15 && !/pass/i.test(await title()); n++) {
-      const was = await title();
-      await b.tap('press');
-      await b.driver.wait(async () => (await title()) !== was, PATIENCE_ms);
-    }
+    await toFirstPass(b);
     await b.tap('press');
     await b.says('press', /Arc burns/);
     await b.tap('press');
     await b.says('press', /Arc on/);
     await b.driver.get(`${app.url}/job/ramp-guard/permit`);
     await b.says('permit-watch', /1(19|20):\d\d of watch to go[\s\S]*if no other follows/);
+    // It runs out while there is work: told where the arc would be struck.
+    await b.type('permit-until', '5 min ago');
+    await b.find('clash-over');
+    await b.driver.get(`${app.url}/job/ramp-guard/run`);
+    await b.says('run-permit', /It ran out at .*: no arc/);
     assert.deepEqual(await complaints(b), []);
   });
 });

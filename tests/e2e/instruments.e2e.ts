@@ -5,7 +5,7 @@ import { DEMO_JOBS } from '../../src/demo/jobs';
 import { DEMO_KIT } from '../../src/demo/kit';
 import { complaints, type Session } from './browser';
 import { PATIENCE_ms } from './patience';
-import { freshStart, oneBrowser, openDemo, type Served } from './paths';
+import { freshStart, oneBrowser, openDemo, toFirstPass, type Served } from './paths';
 
 let app: Served;
 let b: Session;
@@ -123,12 +123,7 @@ describe('instruments that tell by themselves', () => {
     await openDemo(b, app.url, job.id, 'sheet');
     await b.tap('to-run');
     await b.find('press');
-    const title = () => b.text('run-title');
-    for (let n = 0; n < 15 && !/pass/i.test(await title()); n++) {
-      const was = await title();
-      await b.tap('press');
-      await b.driver.wait(async () => (await title()) !== was, PATIENCE_ms);
-    }
+    await toFirstPass(b);
     await b.tap('meter-drives');
     await b.says('meter-says', /past the end.*by hand/s);
     await tell('ammeter', { fault: null, at_s: arc.start_s + arc.duration_s / 2 });

@@ -1,6 +1,7 @@
 import { STOP_WORK_GROUPS } from '../../src/core/data/stopWork';
 import { after, before } from 'node:test';
 import { openBrowser, serve, type Session } from './browser';
+import { PATIENCE_ms } from './patience';
 import { wipe } from './stored';
 
 /** Ways through the app that more than one test walks. */
@@ -51,6 +52,16 @@ export const ORDINARY_ANSWERS: readonly string[] = Object.entries(STOP_WORK_GROU
     ? questions.map(([question]) => `answer-${question}-will-meet`)
     : [`none-${id}`];
 });
+
+/** At the work: ticks what comes before the arc, till a pass is in hand. */
+export async function toFirstPass(b: Session): Promise<void> {
+  const title = () => b.text('run-title');
+  for (let n = 0; n < 15 && !/pass/i.test(await title()); n++) {
+    const was = await title();
+    await b.tap('press');
+    await b.driver.wait(async () => (await title()) !== was, PATIENCE_ms);
+  }
+}
 
 export async function answerStopWork(b: Session): Promise<void> {
   for (const id of ORDINARY_ANSWERS) await b.tap(id);

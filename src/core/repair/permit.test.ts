@@ -105,6 +105,17 @@ describe('the hot-work card', () => {
     expect(after.left).toBe(before.left - 2);
   });
 
+  test('what must be is not answered by its not being here: there is no hot work without a watch', () => {
+    const lines = (answer: string) =>
+      card({ 'look.place': null, 'permit.lines.watcher': answer, 'permit.lines.screens': answer }, 60).lines;
+    const of = (answer: string, id: string) => lines(answer).find((line) => line.id === id)?.answer;
+    expect(of('not-here', 'watcher')).toBeNull();
+    expect(of('not-here', 'screens')).toBe('not-here');
+    expect(of('done', 'watcher')).toBe('done');
+    for (const must of ['clear', 'behind', 'extinguisher', 'watcher', 'gas', 'air'])
+      expect(lines('done').find(({ id }) => id === must)?.must).toBe(true);
+  });
+
   test('it goes along where the site wants one or somebody began it', () => {
     const bare = (edits: Record<string, unknown>) =>
       hasPermit(

@@ -7,6 +7,8 @@ import type { Reads } from '../judge/situation';
 export interface PermitAsk {
   id: PermitLineId;
   name: string;
+  /** It is never left out. */
+  must: boolean;
   answer: PermitAnswer | null;
 }
 
@@ -60,8 +62,11 @@ export function hotWork(
 ): HotWork {
   const { permit, look } = job;
   const lines = idsOf(PERMIT_LINES).flatMap((id) => {
-    const { asked, name } = PERMIT_LINES[id];
-    return ASKED[asked]({ job, supply }) ? [{ id, name, answer: permit.lines[id] ?? null }] : [];
+    const { asked, name, must } = PERMIT_LINES[id];
+    if (!ASKED[asked]({ job, supply })) return [];
+    const answer = permit.lines[id] ?? null;
+    // What must be is not answered by its not being here.
+    return [{ id, name, must, answer: must && answer === 'not-here' ? null : answer }];
   });
   const planned_ms = 1000 * (elapsed_s ?? 0);
   const starts_ms = ran?.begun_ms ?? Math.max(now_ms, look.startAt === null ? 0 : Date.parse(look.startAt));

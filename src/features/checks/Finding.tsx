@@ -44,7 +44,9 @@ export function Finding({
   const { assessment, job, system } = open;
   const { length_mm } = assessment.situation;
   const say = inWords(system).size;
-  const wrong = misplaced(kept, length_mm, system);
+  // A length that nobody measured refuses nothing.
+  const known_mm = assessment.situation.joint.length_mm;
+  const wrong = known_mm === null ? null : misplaced(kept, known_mm, system);
   const number = (name: FindingNumber) => (
     <QuantityField
       path={`finding.${name}`}
@@ -61,7 +63,13 @@ export function Finding({
   );
   const addPhoto = async () => {
     const photo = await takePhoto();
-    if (photo !== null) put({ photos: [...new Set([...kept.photos, photo])].slice(-MOST_FINDING_PHOTOS) });
+    // By its own path: what was typed while the picture was chosen stays.
+    if (photo !== null)
+      open.set(
+        `checks.${id}.photos`,
+        [...new Set([...kept.photos, photo])].slice(-MOST_FINDING_PHOTOS),
+        'Picture of a finding',
+      );
   };
   return (
     <>

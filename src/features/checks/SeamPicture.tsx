@@ -27,7 +27,7 @@ const FIFTHS = [0, 0.25, 0.5, 0.75, 1] as const;
 
 /** The seam from end to end, with what was found on it; that of a pipe is rolled out, by the clock. One of them may be dragged. */
 export function SeamPicture({
-  length_mm,
+  length_mm: asked_mm,
   round,
   marks,
   held,
@@ -45,6 +45,7 @@ export function SeamPicture({
   const palette = usePalette();
   const [width, onLayout] = useWidth(320);
   const say = inWords(system).size;
+  const length_mm = Math.max(asked_mm, ...marks.map(({ at_mm }) => at_mm));
   const scale = (width - 2 * MARGIN) / length_mm;
   const x = (mm: number) => MARGIN + mm * scale;
   const back = (px: number) => Math.round(Math.min(length_mm, Math.max(0, (px - MARGIN) / scale)));

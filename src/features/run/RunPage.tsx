@@ -21,6 +21,7 @@ import { Items } from './Items';
 import { Listen } from './Listen';
 import { Meter } from './Meter';
 import { More } from './More';
+import { PermitOver } from './PermitOver';
 import { Press } from './Press';
 import { Troubles } from './Troubles';
 import { useCalls } from './useCalls';
@@ -107,6 +108,7 @@ function Work({ run, drives, takeOver, why }: WorkProps) {
             <Act title="To the sheet" onPress={() => goBackOr(open.job.id, 'sheet')} />
           </Card>
         )}
+        <PermitOver run={run} />
         {run.plan.verdict === 'technique' && (
           <Card tone="danger" testID="run-technique">
             <Words as="bold">{VERDICT_WORDS.technique}</Words>

@@ -95,12 +95,12 @@ export function PermitPage({ open }: { open: OpenJob }) {
           onType={(text) => edit(typedEdits('permit.watch_s', text, system), 'Fire watch')}
         />
       </View>
-      {work.lines.map(({ id, name, answer }) => (
+      {work.lines.map(({ id, name, must, answer }) => (
         <Pick
           key={id}
           label={name}
           testID={`permit-${id}`}
-          options={ANSWERS}
+          options={must ? ANSWERS.filter((one) => one.id === 'done') : ANSWERS}
           value={answer}
           onPick={(picked: PermitAnswer | null) =>
             edit([editAt(`permit.lines.${id}`, picked ?? undefined)], 'Hot-work card')
