@@ -128,6 +128,81 @@ describe('why it does that', () => {
     expect(signsSaid(text, by)[0]).toBe(sign);
   });
 
+  // Common practice: gas is blown off from 2 m/s (5 mph), short-circuit wire is for up to 6 mm, sheet for 3 mm and under.
+  test.each<[string, ArcProcess, SignId, string, Record<string, unknown>, Record<string, unknown>, RegExp]>([
+    [
+      'gas in wind',
+      'gas-wire',
+      'pores',
+      'wind',
+      { 'look.wind_m_s': 2.1 },
+      { 'look.wind_m_s': 1.9 },
+      /blown off/,
+    ],
+    [
+      'wire on plate',
+      'gas-wire',
+      'on-top',
+      'cold',
+      { 'joint.thicknessA_mm': 6.5 },
+      { 'joint.thicknessA_mm': 6 },
+      /hardly fuses/,
+    ],
+    [
+      'TIG on sheet',
+      'tig',
+      'holes',
+      'hot',
+      { 'joint.thicknessA_mm': 3 },
+      { 'joint.thicknessA_mm': 3.2 },
+      /sheet/,
+    ],
+    [
+      'no purge',
+      'tig',
+      'sugar',
+      'no-purge',
+      { 'metal.sideA.family': 'austenitic-stainless' },
+      { 'metal.sideA.family': 'low-carbon-steel' },
+      /stainless/,
+    ],
+  ])(
+    '%s: what the plan says counts at its edge, and not before',
+    (_, by, sign, fault, over, under, because) => {
+      const told = (edits: Record<string, unknown>) =>
+        diagnose(
+          assess(
+            demoJob('ramp-guard', {
+              'look.place': 'outdoors',
+              'joint.sameThickness': true,
+              'metal.sameBothSides': true,
+              ...edits,
+            }),
+            DEMO_KIT,
+          ),
+          sign,
+          by,
+        ).find(({ id }) => id === fault);
+      expect(told(over)?.because).toMatch(because);
+      expect(told(under)?.because ?? '').not.toMatch(because);
+      expect(told(over)?.share ?? 0).toBeGreaterThan(told(under)?.share ?? 1);
+    },
+  );
+
+  test('bottles that are nearly empty speak for lost gas', () => {
+    const told = (pressure_bar: number) =>
+      diagnose(
+        assess(demoJob('ramp-guard'), {
+          ...DEMO_KIT,
+          bottles: [{ id: 'b', gas: 'argon', size_l: 10, pressure_bar, left_kg: null, note: '', typed: {} }],
+        }),
+        'tungsten-blue',
+        'tig',
+      ).find(({ id }) => id === 'gas-lost')?.because;
+    expect(told(150)).toBe('');
+    expect(told(6)).toMatch(/nearly empty/);
+  });
+
   test('what says nothing of a weld is no sign', () => {
     expect(signsSaid('', 'stick')).toEqual([]);
     expect(signsSaid('where is my sandwich', 'stick')).toEqual([]);

@@ -74,6 +74,18 @@ describe('how the hand goes', () => {
     expect(ids('ramp-guard', { ...butt, 'joint.gap_mm': 0 })).not.toContain('root');
   });
 
+  // A 1/8 rod is 3.2 mm: back two cores over the crater; half a second to a second at each toe, going up (common practice).
+  test('figures of crater and toes', () => {
+    const rod = { 'rod.rodClass': 'E7018', 'rod.size': '1/8', 'look.position': 'vertical' };
+    expect(words('ramp-guard', 'crater', rod)).toMatch(/Back 6 mm over it and stay about [12](\.\d)? s/);
+    expect(words('ramp-guard', 'up', rod)).toMatch(/0\.5 s to 1 s at each toe/);
+    // Under work overhead a rod of 4 mm and more is slow to catch.
+    const under = (size: string) =>
+      words('ramp-guard', 'underneath', { ...rod, 'look.position': 'overhead', 'rod.size': size });
+    expect(under('5/32')).toMatch(/warm it with a long arc/);
+    expect(under('1/8')).not.toMatch(/warm it with a long arc/);
+  });
+
   test('one rod for the whole seam: nothing to tie in', () => {
     expect(ids('ramp-guard', { 'joint.length_mm': 40 })).not.toContain('restart');
   });
