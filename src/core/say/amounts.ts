@@ -7,21 +7,42 @@ import { at } from './sizes';
 /** What is meant by freezing, where no figure is said. Our judgement. */
 const FREEZING_C = -2;
 
-/** Amps, wind, cold and time. */
-export function readAmounts(sentence: Sentence, system: UnitSystem, chip: AddChip): void {
-  const number = (
+/** Takes a number with its words out of a sentence, where the field takes it. */
+const numberIn =
+  (sentence: Sentence, system: UnitSystem, chip: AddChip) =>
+  (
     id: string,
     path: JobNumberPath,
     pattern: RegExp,
     value: (match: RegExpExecArray) => number,
     means: (value: number) => string,
-  ) => {
+  ): void => {
     const found = sentence.takeIf(pattern, (match) => {
       const edits = at(path, value(match), system);
       return edits && { said: match[0], value: value(match), edits };
     });
     if (found) chip(id, means(found.value), found.said, found.edits);
   };
+
+/** How fast a wind is, and by how much a number of it is multiplied: read before lengths, as "6 m/s" begins like one. */
+const WINDS: readonly (readonly [RegExp, m_s: number])[] = [
+  [/\b(\d+(?:\.\d+)?) ?(?:knots?|kts?|kn)\b(?: of wind)?/, 0.514444],
+  [/\b(\d+(?:\.\d+)?) ?(?:mph|miles (?:an|per) hour)(?: winds?)?/, 0.44704],
+  [/\b(\d+(?:\.\d+)?) ?(?:km ?\/ ?h|kmh|kph|kilomet(?:re|er)s (?:an|per) hour)(?: winds?)?/, 1 / 3.6],
+  [/\b(\d+(?:\.\d+)?) ?(?:m ?\/ ?s|met(?:re|er)s (?:a|per) second)(?: of wind)?/, 1],
+];
+
+/** Wind in figures. */
+export function readWind(sentence: Sentence, system: UnitSystem, chip: AddChip): void {
+  const number = numberIn(sentence, system, chip);
+  const say = inWords(system);
+  for (const [pattern, m_s] of WINDS)
+    number('wind', 'look.wind_m_s', pattern, (match) => m_s * Number(match[1]), say.wind);
+}
+
+/** Amps, cold and time. */
+export function readAmounts(sentence: Sentence, system: UnitSystem, chip: AddChip): void {
+  const number = numberIn(sentence, system, chip);
   number(
     'amps',
     'rod.current_A',
@@ -30,28 +51,6 @@ export function readAmounts(sentence: Sentence, system: UnitSystem, chip: AddChi
     (a) => `${a} A`,
   );
   const say = inWords(system);
-  number('wind', 'look.wind_m_s', /\b(\d+) ?knots?(?: of wind)?/, (m) => 0.514444 * Number(m[1]), say.wind);
-  number(
-    'wind',
-    'look.wind_m_s',
-    /\b(\d+) ?(?:mph|miles an hour)(?: winds?)?/,
-    (m) => 0.44704 * Number(m[1]),
-    say.wind,
-  );
-  number(
-    'wind',
-    'look.wind_m_s',
-    /\b(\d+) ?(?:km\/?h|kph|kilomet(?:re|er)s an hour)(?: winds?)?/,
-    (m) => Number(m[1]) / 3.6,
-    say.wind,
-  );
-  number(
-    'wind',
-    'look.wind_m_s',
-    /\b(\d+(?:\.\d+)?) ?(?:m\/s|metres a second)(?: of wind)?/,
-    (m) => Number(m[1]),
-    say.wind,
-  );
   number(
     'air',
     'look.air_C',

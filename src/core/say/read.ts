@@ -2,7 +2,7 @@ import { STOP_WORK_QUESTIONS } from '../data/stopWork';
 import type { JobEdit } from '../formats/paths';
 import { gaugeThickness_mm } from '../units/gauges';
 import type { UnitSystem } from '../units/kinds';
-import { readAmounts } from './amounts';
+import { readAmounts, readWind } from './amounts';
 import { damageTraits } from '../data/damage';
 import { JOINTS } from '../data/joints';
 import { damageSaid } from './damage';
@@ -74,6 +74,7 @@ export function readSentence(text: string, system: UnitSystem): Said {
   readRod(sentence, chip);
   readMetals(sentence, chip);
   readPipe(sentence, chip);
+  readWind(sentence, system, chip);
   readSizes(sentence, system, chip);
   readAmounts(sentence, system, chip);
   if (sentence.has(/\bcast(?:ing)?\b/) && !sentence.has(/cast iron|cast steel/)) {

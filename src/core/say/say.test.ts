@@ -210,6 +210,33 @@ describe('a sentence of the trade', () => {
     expect(filled('aluminium hull').metal.sideA.family).toBeNull();
   });
 
+  test('a joint that is said goes before the one a part mostly has', () => {
+    const kind = (text: string) => filled(text).joint.kind;
+    expect(kind('bracket, 2 mm lap, vertical')).toBe('lap');
+    expect(kind('lug 4 mm butt')).toBe('square-butt');
+    expect(kind('patch butted in flush, 2 mm')).toBe('square-butt');
+    expect(kind('bracket to a channel')).toBe('t-fillet');
+    expect(kind('doubler over the hole')).toBe('lap');
+    expect(kind('tee bracket')).toBe('t-fillet');
+  });
+
+  test('a speed is wind, and never how long the weld is', () => {
+    for (const [text, m_s] of [
+      ['2 mm lap, wind 6 m/s', 6],
+      ['2 mm lap, 6 m / s of wind', 6],
+      ['2 mm lap, 5.5 metres per second', 5.5],
+      ['2 mm lap, 12 kn', 6.173],
+      ['2 mm lap, 20 km / h winds', 5.556],
+      ['2 mm lap, 12.5 mph', 5.588],
+    ] as const) {
+      const { look, joint } = filled(text);
+      expect(look.wind_m_s).toBeCloseTo(m_s, 2);
+      expect(joint.length_mm).toBeNull();
+      expect(joint.thicknessA_mm).toBe(2);
+    }
+    expect(filled('6 m of 2 mm lap').joint.length_mm).toBe(6000);
+  });
+
   test('wind, feet and frost in figures', () => {
     const wind = (text: string) => filled(text).look.wind_m_s;
     // Beaufort: gentle breeze 3.4 to 5.4 m/s, fresh 8 to 10.7, near gale from 13.9 (published scale).

@@ -100,12 +100,8 @@ export const SAY_WORDS: readonly SayWord[] = [
   ),
   word('(?:with a |by )mirror|one hand(?:ed)?|blind', 'Mirror or one hand', look.access('blind')),
   // What broke: the joint
-  word(
-    'gusset|lug|bracket|tab|cleat|stiffener|tee|t(?= ;| joint)|t[- ]joint|t[- ]fillet|fillet(?:s| weld)?|foot|rib',
-    'T-fillet',
-    kind('t-fillet'),
-  ),
-  word('lap(?:ped)?(?: joint| weld)?|over ?lap(?:ping)?|patch|doubler|plate over', 'Lap', kind('lap')),
+  word('tee|t(?= ;| joint)|t[- ]joint|t[- ]fillet|fillet(?:s| weld)?', 'T-fillet', kind('t-fillet')),
+  word('lap(?:ped)?(?: joint| weld)?|over ?lap(?:ping)?', 'Lap', kind('lap')),
   word(
     'double[- ]v(?:ee)?(?:[- ](?:butt|groove|prep))?|x[- ](?:groove|prep|butt)|v(?:ee)?(?:d|ed)? (?:from )?both (?:sides|faces)',
     'Double V',
@@ -133,6 +129,9 @@ export const SAY_WORDS: readonly SayWord[] = [
     'Built up',
     kind('pad'),
   ),
+  // How a part is mostly joined, where no joint is said: after all that say one.
+  word('gusset|lug|bracket|tab|cleat|stiffener|foot|rib', 'T-fillet', kind('t-fillet')),
+  word('patch|doubler|plate over', 'Lap', kind('lap')),
   word('(?:tig|argon) root|root (?:by|with|in|done in) (?:tig|argon)|tig (?:the )?root', 'Root by TIG', {
     path: 'rod.root',
     value: { rodClass: null, size: null, process: 'tig' },
