@@ -39,7 +39,7 @@ describe('a stainless tray on a steel bracket', () => {
     await b.says('mix-rooms', /Ferrite, enough[\s\S]*(snug|roomy)/);
     await b.type('weld.dilution_pct', '60');
     await b.says('mix-rooms', /Ferrite, enough[\s\S]*no room/);
-    await b.says('tightest', /no room|closed/);
+    await b.says('tightest', /no room|shut/);
     await b.type('weld.dilution_pct', 'a lot');
     await b.says('weld.dilution_pct-says', /Melted base metal.*Type|type/);
     await b.type('weld.dilution_pct', '30');
