@@ -68,7 +68,7 @@ describe('machine and supply', () => {
     await b.tap('class-E6010');
     await b.driver.get(`${app.url}/job/ramp-guard/room/pole`);
     await b.saysMain(/E6010[\s\S]*classed for electrode positive/);
-    await b.says('tightest', /closed|does not/i);
+    await b.says('tightest', /shut|does not/i);
     await openDemo(b, app.url, 'ramp-guard', 'sheet');
     await b.saysMain(/Current and pole/);
     await openStop(b, 'rod');
