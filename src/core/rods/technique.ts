@@ -3,10 +3,18 @@ import { jointTraits } from '../data/joints';
 import { rodClass } from '../data/rods';
 import { ROD_SIZES } from '../data/rodSizes';
 import { isSheet } from '../data/limits';
-import type { Drawing, Spot } from '../judge/drawing';
+import type { Drawing } from '../judge/drawing';
 import type { Reads } from '../judge/situation';
 import { counted, inWords, trimmed } from '../units/format';
 import type { Pass } from './beads';
+import {
+  craterDrawing,
+  restartDrawing,
+  rootDrawing,
+  strikeDrawing,
+  upDrawing,
+  whipDrawing,
+} from './techniqueDrawings';
 
 /** One thing that the hand does, with this job's figures in it. */
 export interface TechniqueCard {
@@ -70,22 +78,6 @@ interface Hand {
 }
 
 const seconds = (s: number): string => `${trimmed(s, s < 3 ? 1 : 0)} s`;
-const PLATE_mm = 4;
-/** The plate from the side, and a bead on it. */
-const plate = (long_mm: number): Spot[] => [
-  [0, 0],
-  [long_mm, 0],
-  [long_mm, -PLATE_mm],
-  [0, -PLATE_mm],
-];
-const bead = (from_mm: number, to_mm: number, high_mm: number, crater_mm = 0): Spot[] => [
-  [from_mm, 0],
-  [from_mm, high_mm],
-  [to_mm - crater_mm, high_mm],
-  [to_mm - crater_mm / 2, 0.25 * high_mm],
-  [to_mm, 0],
-];
-const SIDE = { seen: 'side', numbered: true, holes: [], labels: [], says: '' } as const;
 
 const CARDS: readonly ((hand: Hand) => TechniqueCard | null)[] = [
   ({ pass, say }) => ({
@@ -99,7 +91,6 @@ const CARDS: readonly ((hand: Hand) => TechniqueCard | null)[] = [
   }),
   ({ core_mm, wide_mm, say }) => {
     const ahead = TECHNIQUE.strikeAhead_cores * core_mm;
-    const from = 2 * core_mm;
     return {
       id: 'strike',
       title: 'Strike ahead, draw back',
@@ -108,34 +99,13 @@ const CARDS: readonly ((hand: Hand) => TechniqueCard | null)[] = [
         '2  Back to the beginning with a long arc, close it up there.',
         `3  Stay till the pool is ${say.size(Math.round(wide_mm))} wide, then go.`,
       ],
-      drawing: {
-        ...SIDE,
-        metal: [plate(from + 2.4 * ahead)],
-        beads: [],
-        moves: [
-          [
-            [from + 1.5 * ahead, ahead],
-            [from + ahead, 1],
-          ],
-          [
-            [from + ahead, 0.45 * ahead],
-            [from, 0.45 * ahead],
-          ],
-          [
-            [from, 1.5],
-            [from + 2.2 * ahead, 1.5],
-          ],
-        ],
-        labels: [{ at: [from + ahead / 2, 0.62 * ahead], words: say.size(Math.round(ahead)) }],
-      },
+      drawing: strikeDrawing(ahead, core_mm, `${say.size(Math.round(ahead))} ahead`),
     };
   },
   ({ core_mm, wide_mm, pass, read: { length_mm }, say }) => {
     const times = Math.max(0, Math.ceil((pass.to_mm - pass.from_mm) / pass.beadPerRod_mm) - 1);
     if (times === 0 && length_mm <= pass.beadPerRod_mm) return null;
     const ahead = TECHNIQUE.strikeAhead_cores * core_mm;
-    const end = 2 * ahead;
-    const high = Math.max(1.5, wide_mm / 4);
     return {
       id: 'restart',
       title: `Tie in, ${times <= 1 ? 'once' : counted(times, 'time')} a pass`,
@@ -145,34 +115,14 @@ const CARDS: readonly ((hand: Hand) => TechniqueCard | null)[] = [
         '2  Back over it to its far edge.',
         '3  Fill it to the height of the bead, and on.',
       ],
-      drawing: {
-        ...SIDE,
-        metal: [plate(end + 2.6 * ahead)],
-        beads: [bead(0, end, high, wide_mm)],
-        moves: [
-          [
-            [end + 1.5 * ahead, ahead],
-            [end + ahead, 1],
-          ],
-          [
-            [end + ahead, 0.6 * ahead],
-            [end - wide_mm, 0.6 * ahead],
-          ],
-          [
-            [end - wide_mm, high + 1],
-            [end + 2.4 * ahead, high + 1],
-          ],
-        ],
-        labels: [{ at: [end, 0.78 * ahead], words: say.size(Math.round(ahead)) }],
-      },
+      drawing: restartDrawing(ahead, wide_mm, `${say.size(Math.round(ahead))} ahead of the crater`),
     };
   },
   (hand) => {
     if (!isWhipped(hand.pass)) return null;
     const { core_mm, pass, say, wide_mm } = hand;
-    const { ahead_mm, back_mm, beat_s } = whipOf(core_mm, pass.travel_mm_s);
-    const high = Math.max(1.5, wide_mm / 4);
-    const from = 4 * core_mm;
+    const whip = whipOf(core_mm, pass.travel_mm_s);
+    const { ahead_mm, back_mm, beat_s } = whip;
     return {
       id: 'whip',
       title: `Whip and pause, ${trimmed(60 / beat_s, 0)} beats a minute`,
@@ -181,29 +131,12 @@ const CARDS: readonly ((hand: Hand) => TechniqueCard | null)[] = [
         `2  Back ${say.size(back_mm)}, close it up, pause till it has filled.`,
         `One beat is ${seconds(beat_s)}, as even as a clock.`,
       ],
-      drawing: {
-        ...SIDE,
-        metal: [plate(from + 4 * ahead_mm)],
-        beads: [bead(0, from, high)],
-        moves: [
-          [
-            [from, high],
-            [from + ahead_mm / 2, 2.5 * high],
-            [from + ahead_mm, 2 * high],
-          ],
-          [
-            [from + ahead_mm, 2 * high],
-            [from + ahead_mm - back_mm, high],
-          ],
-        ],
-        labels: [{ at: [from + 2.6 * ahead_mm, 2.4 * high], words: seconds(beat_s) }],
-      },
+      drawing: whipDrawing(whip, core_mm, wide_mm, `a beat of ${seconds(beat_s)}`),
     };
   },
   ({ read: { job, joint }, wide_mm, say }) => {
     if (job.look.position !== 'vertical' || isSheet(joint.thin_mm)) return null;
     const { low, high } = TECHNIQUE.toePause_s;
-    const half = wide_mm / 2;
     const rise = wide_mm / 3;
     return {
       id: 'up',
@@ -213,41 +146,7 @@ const CARDS: readonly ((hand: Hand) => TechniqueCard | null)[] = [
         `From toe to toe over ${say.size(Math.round(wide_mm))}, quick over the middle, ${seconds(low)} to ${seconds(high)} at each toe.`,
         `Up by ${say.size(rise)} at each crossing. It sags: faster over the middle, or five amps less.`,
       ],
-      drawing: {
-        seen: 'face',
-        numbered: false,
-        metal: [],
-        beads: [
-          [
-            [-half, 0],
-            [half, 0],
-            [half, 2 * rise],
-            [-half, 2 * rise],
-          ],
-        ],
-        moves: [
-          [
-            [-half, 2 * rise],
-            [half, 2.6 * rise],
-          ],
-          [
-            [half, 2.6 * rise],
-            [half, 3 * rise],
-            [-half, 3.6 * rise],
-          ],
-          [
-            [-half, 3.6 * rise],
-            [-half, 4 * rise],
-            [half, 4.6 * rise],
-          ],
-        ],
-        holes: [],
-        says: '',
-        labels: [
-          { at: [-half, 5.6 * rise], words: 'pause' },
-          { at: [half, 5.6 * rise], words: 'pause' },
-        ],
-      },
+      drawing: upDrawing(wide_mm, rise),
     };
   },
   ({ read: { joint, job, rootBy }, say, core_mm }) => {
@@ -255,8 +154,6 @@ const CARDS: readonly ((hand: Hand) => TechniqueCard | null)[] = [
     const open = jointTraits(job.joint.kind)?.butt === true && job.joint.backing === null;
     if (!open || gap === null || gap <= 0 || rootBy) return null;
     const hole = gap + TECHNIQUE.keyholeOver_mm;
-    const edge = 4 * core_mm;
-    const long = 12 * core_mm;
     return {
       id: 'root',
       title: 'Keep the root open',
@@ -265,41 +162,7 @@ const CARDS: readonly ((hand: Hand) => TechniqueCard | null)[] = [
         'It grows: lean more, closer, quicker, or break off and let it cool. It shuts: steeper and slower, or five amps more.',
         'Tacks feathered thin at both ends, so that the root runs onto them and off again.',
       ],
-      drawing: {
-        seen: 'above',
-        numbered: false,
-        metal: [
-          [
-            [0, gap / 2],
-            [long, gap / 2],
-            [long, edge],
-            [0, edge],
-          ],
-          [
-            [0, -gap / 2],
-            [long, -gap / 2],
-            [long, -edge],
-            [0, -edge],
-          ],
-        ],
-        beads: [
-          [
-            [0, gap],
-            [long / 2, gap],
-            [long / 2, -gap],
-            [0, -gap],
-          ],
-        ],
-        moves: [
-          [
-            [long / 2 + hole, 0],
-            [long - core_mm, 0],
-          ],
-        ],
-        holes: [{ at: [long / 2, 0], across_mm: hole }],
-        labels: [],
-        says: `keyhole ${say.size(hole)}`,
-      },
+      drawing: rootDrawing(gap, hole, core_mm, `keyhole ${say.size(hole)}`),
     };
   },
   ({ read: { joint, thinShare, settings } }) => {
@@ -317,8 +180,6 @@ const CARDS: readonly ((hand: Hand) => TechniqueCard | null)[] = [
   ({ pass, core_mm, wide_mm, say }) => {
     const pause = craterPause_s(pass);
     const back = TECHNIQUE.craterBack_cores * core_mm;
-    const high = Math.max(1.5, wide_mm / 4);
-    const end = 6 * core_mm;
     return {
       id: 'crater',
       title: 'Fill the crater',
@@ -327,26 +188,7 @@ const CARDS: readonly ((hand: Hand) => TechniqueCard | null)[] = [
         `2  Back ${say.size(Math.round(back))} over it and stay about ${seconds(pause)}, till it is as high as the bead.`,
         '3  Break off backwards, over the bead.',
       ],
-      drawing: {
-        ...SIDE,
-        metal: [plate(end + 3 * core_mm)],
-        beads: [bead(0, end, high, wide_mm)],
-        moves: [
-          [
-            [end - 2.5 * back, high + 1],
-            [end, high + 1],
-          ],
-          [
-            [end, 2.2 * high + 1],
-            [end - back, 2.2 * high + 1],
-          ],
-          [
-            [end - back, 2.6 * high + 1],
-            [end - 2 * back, 5 * high + 1],
-          ],
-        ],
-        labels: [{ at: [end - back, 5.4 * high + 1], words: seconds(pause) }],
-      },
+      drawing: craterDrawing(back, core_mm, wide_mm, `stay ${seconds(pause)}`),
     };
   },
   ({ read: { job }, core_mm }) => {

@@ -79,7 +79,7 @@ export function SeamPicture({
             width={length_mm * scale}
             height={12}
             rx={4}
-            fill={palette.state.tight}
+            fill={palette.line}
             stroke={palette.ink}
           />
           {FIFTHS.map((share, n) => (

@@ -10,6 +10,12 @@ import { fieldX, SLOT_px, TRAY_px, type Tray } from './tray';
 import type { Moved } from './moves';
 
 /** Pressed, the lead goes on to the next. */
+/** How the lead leaves its clamp, on the tray. */
+const LEAD_SAYS: Readonly<Record<LeadId, string>> = {
+  flat: 'lead along',
+  up: 'lead up',
+  down: 'lead down',
+};
 const NEXT_LEAD: Readonly<Record<LeadId, LeadId>> = { flat: 'up', up: 'down', down: 'flat' };
 
 interface Props {
@@ -73,7 +79,7 @@ export function TrayThings({ tray, piece, width, onMove }: Props) {
             );
           case 'lead':
             return (
-              <Slot key={what} x={x} tray={tray} says={`lead ${piece.lead}`}>
+              <Slot key={what} x={x} tray={tray} says={LEAD_SAYS[piece.lead]}>
                 <Thing
                   testID="tray-lead"
                   label={`The work lead leaves the clamp ${piece.lead}. Press for ${NEXT_LEAD[piece.lead]}.`}
