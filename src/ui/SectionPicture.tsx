@@ -1,7 +1,7 @@
 import { lazy, Suspense, useState } from 'react';
 import { jointTraits } from '@core/data/joints';
 import { View } from 'react-native';
-import Svg, { Circle, Path, Rect, Text as SvgText } from 'react-native-svg';
+import Svg, { Circle, Path, Rect } from 'react-native-svg';
 import type { PositionId } from '@core/data/words';
 import {
   gripped,
@@ -17,9 +17,9 @@ import type { Bead } from '@core/rods';
 import { numberField } from '@core/formats/fields';
 import { inWords } from '@core/units/format';
 import type { UnitSystem } from '@core/units/kinds';
+import { PictureText } from './PictureText';
 import { usePalette } from './theme/theme';
 import { labelSpot } from './labelSpot';
-import { FONTS } from './theme/tokens';
 import { useWidth } from './useWidth';
 
 /** What drags is drawn first, and can be taken hold of once it is there. */
@@ -127,43 +127,26 @@ export function SectionPicture({
             ),
           );
           return (
-            <SvgText
+            <PictureText
               key={`${bead.face} ${bead.layer} ${bead.place}`}
               x={x(spot[0])}
               y={y(spot[1]) + 5}
-              fill={n === marked ? palette.onAct : palette.onState}
-              fontSize={15}
-              fontFamily={FONTS.textBold}
-              textAnchor="middle"
+              bold
+              color={n === marked ? palette.onAct : palette.onState}
             >
               {`${n + 1}`}
-            </SvgText>
+            </PictureText>
           );
         })}
         {section.parts.map((part) => (
-          <SvgText
-            key={part.label}
-            x={x(part.at[0])}
-            y={labelY(part)}
-            fill={palette.ink}
-            fontSize={15}
-            fontFamily={FONTS.text}
-            textAnchor="middle"
-          >
+          <PictureText key={part.label} x={x(part.at[0])} y={labelY(part)}>
             {`${part.label} ${say(part.thickness_mm)}`}
-          </SvgText>
+          </PictureText>
         ))}
         {moving && (
-          <SvgText
-            x={width / 2}
-            y={18}
-            fill={palette.ink}
-            fontSize={16}
-            fontFamily={FONTS.textBold}
-            textAnchor="middle"
-          >
+          <PictureText x={width / 2} y={18} size={16} bold>
             {told(moving.size, moving.value)}
-          </SvgText>
+          </PictureText>
         )}
       </Svg>
     </View>

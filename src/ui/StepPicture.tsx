@@ -1,8 +1,8 @@
 import { View } from 'react-native';
-import Svg, { Circle, Path, Polyline, Text as SvgText } from 'react-native-svg';
+import Svg, { Circle, Path, Polyline } from 'react-native-svg';
 import type { Drawing } from '@core/judge';
+import { PictureText } from './PictureText';
 import { usePalette } from './theme/theme';
-import { FONTS } from './theme/tokens';
 import { useWidth } from './useWidth';
 
 const HEIGHT = 170;
@@ -68,57 +68,28 @@ export function StepPicture({ drawing, title }: { drawing: Drawing; title: strin
           moves.map((points, n) => {
             const [[x0, y0], [x1, y1]] = [put(points[0] ?? [0, 0]), put(points[1] ?? [0, 0])];
             // Beside the beginning of its move, never on it.
+            const upright = Math.abs(y1 - y0) > Math.abs(x1 - x0);
             const [x, y] = [x0 + 0.2 * (x1 - x0), y0 + 0.2 * (y1 - y0)];
             return (
-              <SvgText
-                key={n}
-                x={Math.abs(y1 - y0) > Math.abs(x1 - x0) ? x + BUTTON : x}
-                y={Math.abs(y1 - y0) > Math.abs(x1 - x0) ? y + 5 : y - 6}
-                fill={palette.ink}
-                fontSize={16}
-                fontFamily={FONTS.textBold}
-                textAnchor="middle"
-              >
+              <PictureText key={n} x={upright ? x + BUTTON : x} y={upright ? y + 5 : y - 6} size={16} bold>
                 {`${n + 1}`}
-              </SvgText>
+              </PictureText>
             );
           })}
         {labels.map(({ at, words }) => {
           const [x, y] = put(at);
           return (
-            <SvgText
-              key={`${words} ${x}`}
-              x={x}
-              y={y}
-              fill={palette.ink}
-              fontSize={15}
-              fontFamily={FONTS.text}
-              textAnchor="middle"
-            >
+            <PictureText key={`${words} ${x}`} x={x} y={y}>
               {words}
-            </SvgText>
+            </PictureText>
           );
         })}
-        <SvgText
-          x={width / 2}
-          y={HEIGHT - 6}
-          fill={palette.ink}
-          fontSize={15}
-          fontFamily={FONTS.text}
-          textAnchor="middle"
-        >
+        <PictureText x={width / 2} y={HEIGHT - 6}>
           {says}
-        </SvgText>
-        <SvgText
-          x={width - 4}
-          y={14}
-          fill={palette.ink2}
-          fontSize={14}
-          fontFamily={FONTS.text}
-          textAnchor="end"
-        >
+        </PictureText>
+        <PictureText x={width - 4} y={14} size={14} color={palette.ink2} anchor="end">
           {SEEN[drawing.seen]}
-        </SvgText>
+        </PictureText>
       </Svg>
     </View>
   );

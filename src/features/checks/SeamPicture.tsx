@@ -1,10 +1,10 @@
 import { View } from 'react-native';
-import Svg, { Circle, Line, Rect, Text as SvgText } from 'react-native-svg';
+import Svg, { Circle, Line, Rect } from 'react-native-svg';
 import { inWords } from '@core/units/format';
 import type { UnitSystem } from '@core/units/kinds';
 import { Handles } from '@/ui/Handles';
+import { PictureText } from '@/ui/PictureText';
 import { usePalette } from '@/ui/theme/theme';
-import { FONTS } from '@/ui/theme/tokens';
 import { useWidth } from '@/ui/useWidth';
 
 /** What was found, where on the seam. */
@@ -53,16 +53,9 @@ export function SeamPicture({
   const mark = ({ n }: OnSeam, cx: number, cy: number) => (
     <>
       <Circle cx={cx} cy={cy} r={MARK} fill={palette.act} stroke={palette.surface} strokeWidth={2} />
-      <SvgText
-        x={cx}
-        y={cy + 5}
-        fill={palette.onAct}
-        fontSize={15}
-        fontFamily={FONTS.textBold}
-        textAnchor="middle"
-      >
+      <PictureText x={cx} y={cy + 5} bold color={palette.onAct}>
         {`${n}`}
-      </SvgText>
+      </PictureText>
     </>
   );
   return (
@@ -83,17 +76,14 @@ export function SeamPicture({
             stroke={palette.ink}
           />
           {FIFTHS.map((share, n) => (
-            <SvgText
+            <PictureText
               key={share}
               x={x(share * length_mm)}
               y={HEIGHT - 10}
-              fill={palette.ink}
-              fontSize={15}
-              fontFamily={FONTS.text}
-              textAnchor={share === 0 ? 'start' : share === 1 ? 'end' : 'middle'}
+              anchor={share === 0 ? 'start' : share === 1 ? 'end' : 'middle'}
             >
               {round ? `${HOURS[n]}` : share === 0 ? '0' : share === 1 ? say(length_mm) : ''}
-            </SvgText>
+            </PictureText>
           ))}
           {marks.map((one) => {
             const half = (one.length_mm ?? 0) / 2;
