@@ -1,3 +1,5 @@
+import { UNSEEN } from '@core/formats/blankJob';
+import type { Job } from '@core/formats/job';
 import type { Told } from '@core/formats/run';
 
 /** Events of a run, by seconds since it began. */
@@ -34,3 +36,36 @@ export const HATCH_IN_HAND = happenedFrom(Date.parse('2026-03-12T08:00:00.000Z')
   ]),
   [1850, { kind: 'note', words: 'corners square within 1 mm' }],
 ]);
+
+/** Its hot-work card, as far as it was walked through. */
+export const HATCH_PERMIT: Job['permit'] = {
+  issuer: 'yard office',
+  watcher: 'deck hand of the pontoon',
+  from: '2026-03-12T07:30:00.000Z',
+  until: '2026-03-12T12:00:00.000Z',
+  watch_s: null,
+  lines: {
+    clear: 'done',
+    covered: 'done',
+    behind: 'done',
+    gas: 'done',
+    air: 'done',
+    locked: 'not-here',
+    extinguisher: 'done',
+    watcher: 'done',
+    screens: 'done',
+  },
+};
+
+/** What was seen of it so far. */
+export const HATCH_CHECKS: Job['checks'] = {
+  eye: {
+    ...UNSEEN,
+    result: 'found',
+    words: 'at the start of the second corner',
+    what: 'pores',
+    at_mm: 74,
+    length_mm: 6,
+    decided: 'redo',
+  },
+};

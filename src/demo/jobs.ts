@@ -1,8 +1,8 @@
 import { STOP_WORK_QUESTIONS } from '@core/data/stopWork';
 import { applyEdits, type Edit } from '@core/formats/edits';
-import { blankJob, UNSEEN } from '@core/formats/blankJob';
+import { blankJob } from '@core/formats/blankJob';
 import type { Job, StopWorkAnswer } from '@core/formats/job';
-import { HATCH_IN_HAND } from './inHand';
+import { HATCH_CHECKS, HATCH_IN_HAND, HATCH_PERMIT } from './inHand';
 
 /** Answers of an ordinary repair: nothing on the list, the site's conditions promised. */
 const ORDINARY: Record<string, StopWorkAnswer> = Object.fromEntries(
@@ -277,35 +277,8 @@ export const DEMO_JOBS: readonly Job[] = [
     'order.clampAlong_mm': 350,
     'order.clampAside_mm': 0,
     'run.events': HATCH_IN_HAND,
-    permit: {
-      issuer: 'yard office',
-      watcher: 'deck hand of the pontoon',
-      from: '2026-03-12T07:30:00.000Z',
-      until: '2026-03-12T12:00:00.000Z',
-      watch_s: null,
-      lines: {
-        clear: 'done',
-        covered: 'done',
-        behind: 'done',
-        gas: 'done',
-        air: 'done',
-        locked: 'not-here',
-        extinguisher: 'done',
-        watcher: 'done',
-        screens: 'done',
-      },
-    },
-    checks: {
-      eye: {
-        ...UNSEEN,
-        result: 'found',
-        words: 'at the start of the second corner',
-        what: 'pores',
-        at_mm: 74,
-        length_mm: 6,
-        decided: 'redo',
-      },
-    },
+    permit: HATCH_PERMIT,
+    checks: HATCH_CHECKS,
   }),
   demoJob('beacon-mast', 12, 'Beacon mast, tube spliced', {
     'look.part': 'mast of the mole head beacon, open at both ends',

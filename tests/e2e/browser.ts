@@ -1,4 +1,4 @@
-import { existsSync, readdirSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
+import { readdirSync, renameSync, rmSync, writeFileSync } from 'node:fs';
 import type { AddressInfo } from 'node:net';
 import { createServer, type Server } from 'node:http';
 import { join } from 'node:path';
@@ -7,6 +7,7 @@ import { Builder, By, Key, logging, until, type WebElement } from 'selenium-webd
 import { Driver, Options, ServiceBuilder } from 'selenium-webdriver/chrome';
 import { makeServer } from '../../server/app';
 import { PATIENCE_ms } from './patience';
+import { isAlive, killNow, processesOf, waitUntil } from './processes';
 import { tempFolder } from './temp';
 
 export const DIST = join(__dirname, '..', '..', 'dist');
@@ -284,54 +285,6 @@ export async function openBrowser({
     },
   };
   return session;
-}
-
-/** A process and all that it started, by what stands in its command; none where there is no /proc. */
-function processesOf(word: string): number[] {
-  if (!existsSync('/proc')) return [];
-  const pids = readdirSync('/proc')
-    .filter((name) => /^\d+$/.test(name))
-    .map(Number);
-  const read = (pid: number, what: string) => {
-    try {
-      return readFileSync(`/proc/${pid}/${what}`, 'utf8');
-    } catch {
-      return '';
-    }
-  };
-  const parents = new Map(pids.map((pid) => [pid, Number(/\) \S (\d+)/.exec(read(pid, 'stat'))?.[1] ?? 0)]));
-  const first = pids.filter((pid) => {
-    const words = read(pid, 'cmdline').split('\0');
-    return words.includes(word) && words.some((one) => one.includes('chromium'));
-  });
-  const isBelow = (pid: number): boolean =>
-    first.includes(pid) || (parents.has(pid) && isBelow(parents.get(pid) ?? 0));
-  return pids.filter((pid) => isBelow(pid));
-}
-
-function killNow(pid: number): void {
-  try {
-    process.kill(pid, 'SIGKILL');
-  } catch {
-    // It went with its parent.
-  }
-}
-
-function isAlive(pid: number): boolean {
-  try {
-    return !/\) Z /.test(readFileSync(`/proc/${pid}/stat`, 'utf8'));
-  } catch {
-    return false;
-  }
-}
-
-/** Waits until something is so, looking every few milliseconds. */
-async function waitUntil(isSo: () => boolean): Promise<void> {
-  const end = Date.now() + PATIENCE_ms;
-  while (!isSo()) {
-    if (Date.now() > end) throw new Error('the browser does not die');
-    await new Promise((go) => setTimeout(go, 10));
-  }
 }
 
 /** What the console complained of since last asked: CSP breaches and errors appear here. */
