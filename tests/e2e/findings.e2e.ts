@@ -128,6 +128,16 @@ describe('the hot-work card', () => {
     await b.says('run-permit', /It ran out at .*: no arc/);
     assert.deepEqual(await complaints(b), []);
   });
+
+  test('under a stop there is no card, no figure of the hand and no reason with a setting', async () => {
+    await openDemo(b, app.url, 'bilge-drum', 'sheet');
+    await b.says('verdict', /STOP/);
+    assert.equal(await b.has('to-permit'), false);
+    for (const page of ['permit', 'technique', 'why', 'checks']) {
+      await b.driver.get(`${app.url}/job/bilge-drum/${page}`);
+      await b.says('withheld-page', /Stopped/);
+    }
+  });
 });
 
 describe('ways of mending and how the hand goes', () => {

@@ -130,7 +130,7 @@ export function SheetStop({ open }: { open: OpenJob }) {
           />
         </View>
       )}
-      {plan.verdict !== 'stopped' && (
+      {assessment.withheld === null && (
         <View dataSet={{ noprint: 'true' }}>
           <Act title="Hot-work card and fire watch" testID="to-permit" onPress={() => openPermit(job.id)} />
         </View>
@@ -140,7 +140,7 @@ export function SheetStop({ open }: { open: OpenJob }) {
       <Words as="small" tone="quiet">
         {DEFERENCE}
       </Words>
-      {hasPermit(job) && (
+      {assessment.withheld === null && hasPermit(job) && (
         <View dataSet={{ printonly: 'true' }}>
           <PermitPrinted open={open} />
         </View>
