@@ -1,4 +1,4 @@
-import { OUR_JUDGEMENT } from '../units/sources';
+import { OUR_JUDGEMENT, PRACTICE } from '../units/sources';
 import type { ArcProcess } from './processIds';
 
 /** What a weld shows when it goes wrong, and what that comes from. */
@@ -834,5 +834,13 @@ export const FAULTS_SOURCE = OUR_JUDGEMENT;
 export const HARDLY = 0.01;
 /** What the plan makes more or less likely: so many times. */
 export const PLAN_SAYS = { much: 4, more: 2, less: 0.5 } as const;
+/** What of a plan speaks for a reason by wire or TIG: wind that blows gas off (2 m/s or 5 mph), plate that short-circuit hardly fuses, sheet, bottles that see no job through. */
+export const SPEAKS_FROM = {
+  wind_m_s: 2,
+  shortCircuit_mm: 6,
+  sheet_mm: 3,
+  littleGas_l: 100,
+  source: PRACTICE,
+} as const;
 /** Shares from which a reason is called most likely, and likely. */
 export const SAID_FROM = { most: 0.45, likely: 0.18 } as const;

@@ -5,6 +5,7 @@ import {
   PLAN_SAYS,
   SAID_FROM,
   SIGNS,
+  SPEAKS_FROM,
   type FaultId,
   type FaultTraits,
   type Sign,
@@ -176,25 +177,23 @@ const PRIORS: Readonly<Partial<Record<FaultId, Prior>>> = {
 };
 
 const groupOf = ({ wants }: Situation): MetalGroup[] => wants.families.map((id) => metalFamily(id).group);
-/** Gas is blown off from about here, m/s (common practice: 2 m/s or 5 mph). */
-const GAS_BLOWN_m_s = 2;
-/** Short-circuit wire fuses plate up to here, mm. */
-const SHORT_TO_mm = 6;
 const ALUMINIUM_ONLY: Prior = (situation) =>
   groupOf(situation).includes('aluminium') ? [PLAN_SAYS.much, 'It is aluminium.'] : [PLAN_SAYS.less / 4, ''];
 
 /** The same of a process beside the stick: the rod's own range says nothing there, and gas is blown off sooner. */
 const BY_WIRE_OR_TIG: Readonly<Partial<Record<FaultId, Prior>>> = {
   cold: ({ joint }, _, by) =>
-    by === 'gas-wire' && (joint.thin_mm ?? 0) > SHORT_TO_mm
+    by === 'gas-wire' && (joint.thin_mm ?? 0) > SPEAKS_FROM.shortCircuit_mm
       ? [PLAN_SAYS.much, 'Short-circuit wire hardly fuses plate as thick as this.']
       : [1, ''],
   hot: ({ joint }) =>
-    joint.thin_mm !== null && joint.thin_mm <= 3 ? [PLAN_SAYS.more, 'It is sheet.'] : [1, ''],
+    joint.thin_mm !== null && joint.thin_mm <= SPEAKS_FROM.sheet_mm
+      ? [PLAN_SAYS.more, 'It is sheet.']
+      : [1, ''],
   wind: ({ job }, _, by) => {
     if (job.look.place === 'indoors') return [PLAN_SAYS.less, ''];
     if (by === 'cored-wire') return [1, ''];
-    return (job.look.wind_m_s ?? 0) >= GAS_BLOWN_m_s
+    return (job.look.wind_m_s ?? 0) >= SPEAKS_FROM.wind_m_s
       ? [PLAN_SAYS.much * 4, 'Gas is blown off in so much wind.']
       : [job.look.place === 'outdoors' ? PLAN_SAYS.much : 1, ''];
   },
@@ -202,7 +201,7 @@ const BY_WIRE_OR_TIG: Readonly<Partial<Record<FaultId, Prior>>> = {
     by === 'cored-wire' ? [PLAN_SAYS.much, 'Self-shielded wire mostly runs on negative.'] : [1, ''],
   'gas-lost': ({ kit }) => {
     const left = kit.bottles.flatMap((bottle) => gasIn_l(bottle) ?? []);
-    return left.length > 0 && left.every((litres) => litres < LITTLE_GAS_l)
+    return left.length > 0 && left.every((litres) => litres < SPEAKS_FROM.littleGas_l)
       ? [PLAN_SAYS.much, 'The bottles are nearly empty.']
       : [1, ''];
   },
@@ -213,9 +212,6 @@ const BY_WIRE_OR_TIG: Readonly<Partial<Record<FaultId, Prior>>> = {
   oxide: ALUMINIUM_ONLY,
   gun: ALUMINIUM_ONLY,
 };
-/** A bottle that will not see the job through, l. */
-const LITTLE_GAS_l = 100;
-
 /** The change a reason asks for, where it is a setting. */
 function editsFor(id: FaultId, { current_A, window }: Situation): JobEdit[] {
   if (!current_A || !window || (id !== 'cold' && id !== 'hot')) return [];

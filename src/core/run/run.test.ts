@@ -317,19 +317,32 @@ describe('where the work stands', () => {
   });
 
   test('a breaker that goes before the rod does, and rods that have been out too long, are told first', () => {
-    const small = {
-      ...DEMO_KIT,
-      supplies: DEMO_KIT.supplies.map((one) => ({ ...one, breaker_A: 6, breakerKind: 'B' as const })),
+    const weak = (breaker_A: number) =>
+      assess(demoJob('ramp-guard', { 'rod.current_A': 120 }), {
+        ...DEMO_KIT,
+        supplies: DEMO_KIT.supplies.map((one) => ({ ...one, breaker_A, breakerKind: 'B' as const })),
+      });
+    const stateBy = (breaker_A: number) => {
+      const by = weak(breaker_A);
+      const events = at(...before, [100, on()]);
+      return runState(by, makePlan(by), { ...demoJob('ramp-guard'), run: { events } }, T0 + 101_000);
     };
-    const weak = assess(demoJob('ramp-guard'), small);
-    const bite = (now_s: number, by = weak) =>
-      runState(
-        by,
-        makePlan(by),
-        { ...demoJob('ramp-guard'), run: { events: at(...before, [100, on()]) } },
-        T0 + 1000 * now_s,
-      ).bite;
-    expect(bite(101)).toMatchObject({ what: 'breaker', words: expect.stringMatching(/the breaker goes/) });
+    expect(stateBy(6).bite).toMatchObject({
+      what: 'breaker',
+      words: expect.stringMatching(/the breaker goes/),
+    });
+    // Our judgement: half a minute is soon. Breakers that carry this arc a little longer, and not so long.
+    const carrying = (seconds: number) => {
+      let [low_A, high_A] = [3, 63];
+      for (let n = 0; n < 30; n++) {
+        const middle_A = (low_A + high_A) / 2;
+        if ((stateBy(middle_A).breaker?.carries_s ?? Infinity) > seconds) high_A = middle_A;
+        else low_A = middle_A;
+      }
+      return stateBy(low_A).bite;
+    };
+    expect(carrying(32)).toMatchObject({ what: 'breaker', how: 'soon' });
+    expect(carrying(28)).toMatchObject({ what: 'breaker', how: 'now' });
     // A tin opened ten hours before, of four that it may be out (AWS D1.1, from memory).
     const { tin } = judged.situation.rod?.value ?? {};
     const openTin = (hours: number) => ({
@@ -356,8 +369,9 @@ describe('where the work stands', () => {
         .bite;
     };
     expect(clockOf(10)).toMatchObject({ what: 'clock', how: 'now', value: 'Too long out' });
-    expect(clockOf(3.75)).toMatchObject({ what: 'clock', how: 'soon' });
-    expect(clockOf(2).what).not.toBe('clock');
+    // Our judgement: half an hour is soon.
+    expect(clockOf(3.55)).toMatchObject({ what: 'clock', how: 'soon' });
+    expect(clockOf(3.45).what).not.toBe('clock');
   });
 
   test('a hole or a crack is settled before anything else is told', () => {

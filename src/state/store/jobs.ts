@@ -72,7 +72,7 @@ export function goBackTo(id: string, index: number): void {
 /** A new blank job; answers its id. */
 export function newJob(): string {
   const id = newId();
-  void put(jobKey(id), { job: blankJob(id, now()), history: [], deletedAt: null });
+  putJob(blankJob(id, now()));
   return id;
 }
 
@@ -96,7 +96,7 @@ export function duplicateJob(id: string, another = false): string | null {
     createdAt: now(),
     title: `${record.job.title || 'Untitled job'}, copy`.slice(0, LONGEST.title),
   };
-  void put(jobKey(copy.id), { job: copy, history: [], deletedAt: null });
+  putJob(copy);
   return copy.id;
 }
 
