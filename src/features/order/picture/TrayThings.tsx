@@ -12,7 +12,7 @@ import type { Moved } from './moves';
 /** Pressed, the lead goes on to the next. */
 /** How the lead leaves its clamp, on the tray. */
 const LEAD_SAYS: Readonly<Record<LeadId, string>> = {
-  flat: 'lead along',
+  flat: 'lead lies',
   up: 'lead up',
   down: 'lead down',
 };
