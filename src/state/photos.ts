@@ -7,6 +7,8 @@ const SHELF = 'photos';
 /** Longest side kept, px: enough to read a nameplate by. */
 const LONGEST_px = 1600;
 const QUALITY = 0.82;
+/** From here on a picture that cannot be read is likely too large to be. */
+const HUGE_bytes = 20e6;
 
 /** Pictures are kept apart from the records, in the browser's own database: they are too big for the other storage. */
 function database() {
@@ -37,7 +39,9 @@ export async function keepPhoto(
     return refuse(
       isFull(error)
         ? 'Storage is full: the picture is not kept. Delete some and try again.'
-        : 'That file cannot be read as a picture. Choose a JPEG or PNG.',
+        : picture.size > HUGE_bytes
+          ? 'That picture is too large for this phone to read. Take it again with a smaller size set in the camera.'
+          : 'That file cannot be read as a picture. Choose a JPEG or PNG.',
     );
   }
 }

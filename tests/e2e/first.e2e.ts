@@ -92,9 +92,10 @@ describe('a nameplate picture', () => {
   const bigPicture = async () => {
     const url = await b.driver.executeScript<string>(`
       const canvas = document.createElement('canvas');
-      canvas.width = 3000; canvas.height = 4000;
+      // Fifty million points, as a phone of today takes them.
+      canvas.width = 6144; canvas.height = 8192;
       const draw = canvas.getContext('2d');
-      draw.fillStyle = '#888'; draw.fillRect(0, 0, 3000, 4000);
+      draw.fillStyle = '#888'; draw.fillRect(0, 0, 6144, 8192);
       draw.fillStyle = '#000'; draw.font = '300px sans-serif'; draw.fillText('160 A 25 %', 300, 2000);
       return canvas.toDataURL('image/jpeg', 0.8);
     `);

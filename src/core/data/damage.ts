@@ -184,7 +184,8 @@ export const REMOVERS = {
   },
   gouge: {
     name: 'Carbon arc gouge',
-    mm3_min: { low: 15_000, nominal: 30_000, high: 50_000 },
+    /** With a carbon of 1/4 in, where nobody knows which the machine carries; see `data/gouging`. */
+    mm3_min: { low: 2600, nominal: 4400, high: 6100 },
     perDisc_mm3: null,
     cautions: [
       'Gouging: very loud, much fume and sparks for metres; ear protection, extraction, and everything that burns away further than for welding.',
@@ -193,7 +194,8 @@ export const REMOVERS = {
   },
   plasma: {
     name: 'Plasma',
-    mm3_min: { low: 10_000, nominal: 20_000, high: 35_000 },
+    /** Common practice: a hand torch of 45 to 85 A with a gouging tip. */
+    mm3_min: { low: 4000, nominal: 8000, high: 16_000 },
     perDisc_mm3: null,
     cautions: ['Plasma: high open-circuit volts; dry gloves, and much fume.'],
     after: ['Grind the cut faces to bright metal: a hard skin is left on steel that hardens.'],

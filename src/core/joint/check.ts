@@ -11,6 +11,43 @@ import { jointGeometry } from './geometry';
 const LARGEST_GAP_OVER_ROD = 1.5;
 const LARGEST_LEG_OVER_THIN = 2;
 
+/** Holds a crack, and what is cut out for it, against the part. Each problem names one field. */
+export function checkCut(
+  { joint, repair, heat }: Pick<Job, 'joint' | 'repair' | 'heat'>,
+  system: UnitSystem = 'metric',
+): Problem[] {
+  if (joint.kind !== 'gouge') return [];
+  const show = (mm: number) => formatQuantity(mm, SIZE, system);
+  const within = (path: NumberPath, value: number | null, part_mm: number | null, otherwise: string) =>
+    value !== null && part_mm !== null && value > part_mm
+      ? [
+          {
+            path,
+            message: `${numberField(path).label}: ${show(value)} is more than the part has, ${show(part_mm)}. Type ${show(part_mm)} or less, or put the part’s size right${otherwise}.`,
+          },
+        ]
+      : [];
+  return [
+    ...within('repair.crackLength_mm', repair.crackLength_mm, heat.pieceLength_mm, ' at Heat'),
+    ...within('joint.length_mm', joint.length_mm, heat.pieceLength_mm, ' at Heat'),
+    ...within('joint.topWidth_mm', joint.topWidth_mm, heat.pieceWidth_mm, ' at Heat'),
+    ...within(
+      'repair.crackDepth_mm',
+      repair.crackDepth_mm,
+      thinSide_mm(joint),
+      '; what goes right through is a V butt',
+    ),
+  ];
+}
+
+/** The thinner side; null while no side is known. */
+export function thinSide_mm(joint: Job['joint']): number | null {
+  const sides = [joint.thicknessA_mm, joint.sameThickness ? null : joint.thicknessB_mm].filter(
+    (t): t is number => t !== null,
+  );
+  return sides.length > 0 ? Math.min(...sides) : null;
+}
+
 /** Holds the sizes of a joint against one another. Each problem names one field. */
 export function checkJoint(
   joint: Job['joint'],
@@ -21,10 +58,7 @@ export function checkJoint(
   const problems: Problem[] = [];
   const refuse = (path: NumberPath, words: string) =>
     problems.push({ path, message: `${numberField(path).label}: ${words}` });
-  const sides = [joint.thicknessA_mm, joint.sameThickness ? null : joint.thicknessB_mm].filter(
-    (t): t is number => t !== null,
-  );
-  const thin = sides.length > 0 ? Math.min(...sides) : null;
+  const thin = thinSide_mm(joint);
   const traits = jointTraits(joint.kind);
 
   if (

@@ -1,6 +1,7 @@
 import { BEYOND_END_mm, BOAT, damageTraits, FOUND, REMOVERS, UNDER_CRACK_mm } from '../data/damage';
 import type { Job } from '../formats/job';
 import { mapRange, type Range } from '../units/range';
+import { thinSide_mm } from './check';
 import { GOUGE } from './shapes/gouge';
 
 /** The boat that is cut to take a crack out: what a rod reaches into, with sound metal past both ends. */
@@ -34,10 +35,7 @@ export function excavationFor({
   const { crackLength_mm, crackDepth_mm, found } = repair;
   if (damageTraits(look.damage)?.removal !== 'crack' || joint.kind !== 'gouge') return null;
   if (crackLength_mm === null || crackDepth_mm === null) return null;
-  const sides = [joint.thicknessA_mm, joint.sameThickness ? null : joint.thicknessB_mm].filter(
-    (t) => t !== null,
-  );
-  const wall_mm = sides.length > 0 ? Math.min(...sides) : Infinity;
+  const wall_mm = thinSide_mm(joint) ?? Infinity;
   const depth_mm = Math.min(crackDepth_mm + UNDER_CRACK_mm, wall_mm);
   // What the eye sees of a crack ends before the crack does.
   const hidden_mm = FOUND[found ?? 'eye'].short_mm;
@@ -78,12 +76,16 @@ export function removed_mm3(joint: Job['joint']): number | null {
   return section === null || joint.length_mm === null ? null : section * joint.length_mm;
 }
 
-/** What taking so much metal out costs: minutes at the tool, and discs where it wears them. */
+/**
+ * What taking so much metal out costs: minutes at the tool, and discs where it wears them.
+ * @param mm3_min how fast, where it is known better than for the tool in general
+ */
 export function removing(
   volume_mm3: number,
   by: keyof typeof REMOVERS,
+  mm3_min: Range = REMOVERS[by].mm3_min,
 ): { minutes: Range; discs: number | null } {
-  const { mm3_min, perDisc_mm3 } = REMOVERS[by];
+  const { perDisc_mm3 } = REMOVERS[by];
   return {
     minutes: mapRange(
       { low: mm3_min.high, nominal: mm3_min.nominal, high: mm3_min.low },

@@ -19,6 +19,19 @@ export const gapChange: ChangeMaker = ({ job, joint, system }) =>
       ]
     : [];
 
+/** Taken out by grinder instead: slower, and no machine has to carry it. */
+export const grinderChange: ChangeMaker = ({ job }) =>
+  job.repair.remover === 'gouge'
+    ? [
+        {
+          id: 'by-grinder',
+          title: 'Grind it out instead',
+          cost: 'slower, but no carbon and less noise',
+          edits: [{ path: 'repair.remover', value: 'grinder' }],
+        },
+      ]
+    : [];
+
 /** A bevel ground on, where the arc does not go through. */
 export const bevelChange: ChangeMaker = ({ job, joint }) =>
   jointTraits(job.joint.kind)?.root === 'through' && joint.thin_mm !== null && joint.thin_mm > BEVEL_FROM.mm

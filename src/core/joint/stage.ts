@@ -1,6 +1,6 @@
 import { setPath } from '../formats/edits';
 import type { Job } from '../formats/job';
-import { checkJoint } from './check';
+import { checkCut, checkJoint } from './check';
 import { type Problem } from '../formats/check';
 import { withExcavation } from './excavation';
 import { jointGeometry, type JointGeometry } from './geometry';
@@ -31,8 +31,10 @@ export const problems = ({
   entered,
   enteredRod,
   system,
-}: Reads<'entered' | 'enteredRod' | 'system'>): readonly Problem[] =>
-  checkJoint(entered.joint, enteredRod?.value.size ?? entered.rod.size, system);
+}: Reads<'entered' | 'enteredRod' | 'system'>): readonly Problem[] => [
+  ...checkJoint(entered.joint, enteredRod?.value.size ?? entered.rod.size, system),
+  ...checkCut(entered, system),
+];
 
 /** The job as it is judged: entries that cannot be so are left out, blank sizes of a cut are those its crack asks for. */
 export function job({ entered, problems: wrong }: Reads<'entered' | 'problems'>): Job {

@@ -52,6 +52,8 @@ import { warmthWindow } from '../preheat/rooms/warmthWindow';
 import { timeWindow } from '../preheat/rooms/timeWindow';
 import { expansion, galvanic } from '../mix/rooms/unlike';
 import { crackEnds, breaksAgain } from '../repair/rooms/damage';
+import { cutFits } from '../joint/rooms/cutFits';
+import { gougeAmps } from '../repair/rooms/gouge';
 import { wallLeft } from '../joint/rooms/wallLeft';
 import { rootByTig } from '../process/rooms/rootBy';
 import { stickMachine } from '../process/rooms/stickMachine';
@@ -75,6 +77,8 @@ const ROOMS = {
   'set-crack': setCrack,
   'casting-crack': castingCrack,
   'wall-left': wallLeft,
+  'cut-fits': cutFits,
+  'gouge-amps': gougeAmps,
   'crack-ends': crackEnds,
   'breaks-again': breaksAgain,
   dilution,

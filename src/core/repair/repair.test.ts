@@ -93,7 +93,8 @@ describe('taking a crack out', () => {
     expect((removed_mm3(joint) ?? NaN) / (drawn * 190)).toBeCloseTo(1, 1);
   });
 
-  // Common practice: a 125 mm disc takes one to three cubic centimetres of steel a minute; carbon arc twenty times as much.
+  // Common practice: a 125 mm disc takes one to three cubic centimetres of steel a minute. AWS C5.3 and handbooks, from memory: a carbon of
+  // 1/4 in blows 9 lb of steel an hour away, which is 8.7 cm³ a minute with the arc on.
   test('costs time and discs', () => {
     const byDisc = removing(20_000, 'grinder');
     expect(byDisc.minutes.low).toBeGreaterThan(4);
@@ -101,7 +102,8 @@ describe('taking a crack out', () => {
     expect(byDisc.discs).toBe(1);
     expect(removing(130_000, 'grinder').discs).toBe(3);
     const byArc = removing(20_000, 'gouge');
-    expect(byArc.minutes.high).toBeLessThan(2);
+    expect(byArc.minutes.low).toBeGreaterThan(20 / 8.7);
+    expect(byArc.minutes.nominal).toBeLessThan(byDisc.minutes.nominal);
     expect(byArc.discs).toBeNull();
     expect(said({ ...CRACK, 'repair.remover': 'gouge' })).toMatch(/carbon is left in them/);
   });

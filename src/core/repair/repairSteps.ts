@@ -1,11 +1,10 @@
-import { BETTER, CAUSES, damageTraits, FOUND, HELD, REMOVERS } from '../data/damage';
+import { BETTER, CAUSES, damageTraits, FOUND } from '../data/damage';
 import { metalFamily } from '../data/metals';
-import { removed_mm3, removing } from '../joint/excavation';
-import { filletArea_mm2 } from '../joint/shapes/shape';
-import { inWords, midSentence, trimmed } from '../units/format';
+import { inWords, midSentence } from '../units/format';
 import { step, type Step } from '../judge/step';
 import type { Reads, Situation } from '../judge/situation';
 import { keepTrue, patternOf } from './patterns';
+import { takeItOut } from './takeItOut';
 
 /** What is done to the broken part before it is fitted up: found, held, taken out. Nothing where nobody said what broke. */
 export function repairSteps(situation: Situation): Step[] {
@@ -85,73 +84,3 @@ function findIt(situation: Reads<'job' | 'wants' | 'system' | 'iron' | 'joint'>)
   });
 }
 const STOP_HOLE_TO_mm = 6;
-
-/** What has to go, what that costs, and what holds the part meanwhile. */
-function takeItOut(situation: Situation): Step | null {
-  const { job, joint, iron, system, length_mm } = situation;
-  const { damage } = job.look;
-  const removal = damageTraits(damage)?.removal;
-  if (iron !== null || (removal !== 'crack' && removal !== 'weld' && removal !== 'root')) return null;
-  const { size, time } = inWords(system);
-  const by = job.repair.remover ?? 'grinder';
-  const boat = job.joint.kind === 'gouge' ? job.joint : null;
-  const old_mm3 = joint.leg_mm === null ? null : filletArea_mm2(joint.leg_mm) * length_mm;
-  const volume = boat ? removed_mm3(boat) : removal === 'weld' ? old_mm3 : null;
-  const cost = volume === null ? null : removing(volume, by);
-  const { cautions, after } = REMOVERS[by];
-  return step(removal === 'weld' ? 'Take the old weld out' : 'Take it out', {
-    settings: [
-      ...(boat?.depth_mm != null ? [{ label: 'Deep', value: size(boat.depth_mm) }] : []),
-      ...(boat?.topWidth_mm != null ? [{ label: 'Wide at the face', value: size(boat.topWidth_mm) }] : []),
-      ...(boat?.length_mm != null
-        ? [{ label: 'From end to end', value: size(Math.round(boat.length_mm)) }]
-        : []),
-      ...(boat?.ramp_mm != null
-        ? [{ label: 'Ends run up over', value: size(Math.round(boat.ramp_mm)) }]
-        : []),
-      { label: 'With', value: REMOVERS[by].name },
-      ...(cost && volume !== null
-        ? [
-            { label: 'Metal', value: `${trimmed(volume / 1000, volume < 10_000 ? 1 : 0)} cm³` },
-            { label: 'Time', value: `${time(60 * cost.minutes.low)} to ${time(60 * cost.minutes.high)}` },
-            ...(cost.discs === null ? [] : [{ label: 'Discs', value: `${cost.discs}` }]),
-          ]
-        : []),
-    ],
-    actions: [
-      ...HOW_OUT[removal],
-      ...(boat
-        ? [
-            'An open boat with a round bottom: sides leaning out, ends ramped, so that rod and eye get to all of it. Not a slot.',
-          ]
-        : []),
-      ...after,
-    ],
-    holds: [
-      ...(job.rod.duty === 'nothing' ? [] : [heldInWords(job.repair.held)]),
-      removal === 'root'
-        ? 'Sound root on both sides of the hole, feathered, nothing black in it.'
-        : 'Looked at again with dye or powder: nothing is left of it.',
-    ],
-    cautions,
-    why: job.repair.remover === null && cost ? 'Reckoned with a grinder; choose another tool at Joint.' : '',
-  });
-}
-
-const HOW_OUT: Readonly<Record<'crack' | 'weld' | 'root', readonly string[]>> = {
-  crack: ['Along the crack, layer by layer, and look between: it may turn under the face.'],
-  weld: [
-    'All of the old bead, cracked or not, down to both parts: a new one over the old one hides what is left in it.',
-    'Where the crack has left the weld and gone into a part, follow it there, 50 mm past its end.',
-  ],
-  root: [
-    'Stop, chip, and grind out all of the fill round the hole back to sound root.',
-    'Feather both ends of what is left, and give it its bevel and its gap again.',
-  ],
-};
-
-/** What holds it while it is open. */
-const heldInWords = (held: keyof typeof HELD | null): string =>
-  held === null
-    ? 'Before metal goes out: unload it, prop it, or a strongback across. What is open carries nothing.'
-    : `While it is open: ${HELD[held].toLowerCase()}.`;

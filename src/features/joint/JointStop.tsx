@@ -97,6 +97,7 @@ export function JointStop({ open }: { open: OpenJob }) {
         <Row>
           <Size open={open} path="repair.crackLength_mm" />
           <Size open={open} path="repair.crackDepth_mm" />
+          <Size open={open} path="heat.pieceLength_mm" label="Part, along the crack" />
         </Row>
       )}
       <Sizes open={open} of={sizes.filter((size) => !OF_THE_WELD.includes(size))} />

@@ -20,6 +20,7 @@ import {
   bevelChange,
   bothBevelsChange,
   gapChange,
+  grinderChange,
   legChanges,
 } from '../../joint/levers';
 import { rootChange, shelterChange } from '../../process/levers';
@@ -48,6 +49,7 @@ export const CHANGE_MAKERS: readonly ChangeMaker[] = [
   shelterChange,
   rootChange,
   gapChange,
+  grinderChange,
   mixChange,
   bevelChange,
   bothBevelsChange,
