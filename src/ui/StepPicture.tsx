@@ -4,8 +4,10 @@ import type { Drawing } from '@core/judge';
 import { PictureText } from './PictureText';
 import { usePalette } from './theme/theme';
 import { useWidth } from './useWidth';
+import { Words } from './Words';
 
-const HEIGHT = 170;
+/** As high as it may be; a long flat thing takes no more than it needs. */
+const MOST_HIGH = 150;
 const MARGIN = 30;
 const BUTTON = 12;
 const HEAD = 9;
@@ -28,10 +30,11 @@ export function StepPicture({ drawing, title }: { drawing: Drawing; title: strin
   const xs = all.map(([x]) => x);
   const ys = all.map(([, y]) => y);
   const [left, right, low, high] = [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)];
-  const scale = Math.min((width - 2 * MARGIN) / (right - left), (HEIGHT - 2 * MARGIN) / (high - low));
+  const scale = Math.min((width - 2 * MARGIN) / (right - left), (MOST_HIGH - 2 * MARGIN) / (high - low));
+  const tall = scale * (high - low) + 2 * MARGIN;
   const put = ([x, y]: Px): Px => [
     (width - scale * (right - left)) / 2 + scale * (x - left),
-    HEIGHT - MARGIN - scale * (y - low),
+    tall - MARGIN - scale * (y - low),
   ];
   const path = (points: readonly Px[]) => `M ${points.map((one) => put(one).join(' ')).join(' L ')} Z`;
   return (
@@ -40,7 +43,7 @@ export function StepPicture({ drawing, title }: { drawing: Drawing; title: strin
       role="img"
       aria-label={[title, SEEN[drawing.seen], says].filter((words) => words !== '').join(', ')}
     >
-      <Svg width={width} height={HEIGHT}>
+      <Svg width={width} height={tall}>
         {metal.map((points, n) => (
           <Path key={n} d={path(points)} fill={palette.line} stroke={palette.ink} />
         ))}
@@ -84,13 +87,11 @@ export function StepPicture({ drawing, title }: { drawing: Drawing; title: strin
             </PictureText>
           );
         })}
-        <PictureText x={width / 2} y={HEIGHT - 6}>
-          {says}
-        </PictureText>
         <PictureText x={width - 4} y={14} size={14} color={palette.ink2} anchor="end">
           {SEEN[drawing.seen]}
         </PictureText>
       </Svg>
+      {says !== '' && <Words as="small">{says}</Words>}
     </View>
   );
 }

@@ -31,6 +31,8 @@ describe('what broke, from finding it to looking it over', () => {
     await b.saysMain(/Find all of it/);
     await b.saysMain(/From end to end\s+190 mm/);
     await b.saysMain(/carbon is left in them/);
+    await b.saysMain(/Carbon\s+5\/32 in[\s\S]*90 to 150 A, positive at the carbon/);
+    await b.saysMain(/cut 190 mm long, 14 mm wide; ends run up over 24 mm; crack 80 mm/);
     await b.saysMain(/While it is open: propped or slung/);
     await b.tap('to-checks');
     await b.says('checks-say', /to go that must be looked at/);
@@ -86,6 +88,22 @@ describe('what broke, from finding it to looking it over', () => {
     await b.holds('joint.depth_mm', '3.5 mm');
     await (await b.find('grip-topWidth_mm')).sendKeys('\uE014');
     await b.holds('joint.topWidth_mm', '19 mm');
+  });
+
+  test('a crack longer than the part is told at its field; a cut that runs out over its end, on the strip', async () => {
+    await openDemo(b, app.url, 'pier-ladder', 'look');
+    await b.tap('damage-cracked-metal');
+    await openStop(b, 'joint');
+    await b.tap('joint-gouge');
+    await b.type('repair.crackLength_mm', '80');
+    await b.type('repair.crackDepth_mm', '3');
+    await b.type('heat.pieceLength_mm', '70');
+    await b.saysMain(/80 mm is more than the part has, 70 mm\. Type 70 mm or less/);
+    await b.holds('repair.crackLength_mm', '80');
+    await b.type('heat.pieceLength_mm', '150');
+    await b.driver.get(`${app.url}/job/pier-ladder/room/cut-fits`);
+    await b.saysMain(/start and finish on tabs/);
+    assert.deepEqual(await complaints(b), []);
   });
 
   test('a groove from both faces, its root cut out: drawn, and on the sheet', async () => {
