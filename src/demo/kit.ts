@@ -1,4 +1,4 @@
-import { BLANK_INPUT, blankMachine, blankSupply } from '@core/formats/blankKit';
+import { BLANK_INPUT, blankMachine, blankSupply, blankTool } from '@core/formats/blankKit';
 import type { Kit } from '@core/formats/kit';
 import { bareRods, bead, point, tin } from './items';
 
@@ -126,13 +126,13 @@ export const DEMO_KIT: Kit = {
     { id: 'leads-long', name: 'Long leads', length_m: 20, size: 'mm2-35', typed: {} },
   ],
   tools: [
-    { id: 'tool-magnet', tool: 'magnet', note: '', typed: {} },
-    { id: 'tool-file', tool: 'file', note: '', typed: {} },
-    { id: 'tool-grinder', tool: 'grinder', note: '', typed: {} },
-    { id: 'tool-torch', tool: 'torch', note: 'propane', typed: {} },
-    { id: 'tool-brazing', tool: 'brazing-rods', note: '', typed: {} },
-    { id: 'tool-tig', tool: 'tig-torch', note: 'gas lens', typed: {} },
-    { id: 'tool-crayons', tool: 'crayons', note: '65, 120 and 200 °C', typed: {} },
+    blankTool('tool-magnet', 'magnet'),
+    blankTool('tool-file', 'file'),
+    blankTool('tool-grinder', 'grinder'),
+    blankTool('tool-torch', 'torch', 'propane'),
+    blankTool('tool-brazing', 'brazing-rods'),
+    blankTool('tool-tig', 'tig-torch', 'gas lens'),
+    blankTool('tool-crayons', 'crayons', '65, 120 and 200 °C'),
   ],
   fillers: [
     bareRods('tig-steel', 'ER70S-6', '1.6', 1.4),

@@ -1,5 +1,5 @@
 import type { ToolId } from '@core/data/tools';
-import { blankMachine, blankSupply, EMPTY_KIT } from '@core/formats/blankKit';
+import { blankMachine, blankSupply, blankTool, EMPTY_KIT } from '@core/formats/blankKit';
 import type { Kit, Machine, Supply } from '@core/formats/kit';
 import type { UnitSystem } from '@core/units/kinds';
 import { bareRods, point, tin } from './items';
@@ -14,7 +14,7 @@ export interface Setup {
 }
 
 const tools = (...ids: ToolId[]): Kit['tools'] =>
-  ids.map((tool) => ({ id: `tool-${tool}`, tool, note: '', typed: {} }));
+  ids.map((tool) => blankTool(`tool-${tool}`, tool));
 const HAND = ['magnet', 'file', 'grinder', 'wire-brush'] as const;
 const LEADS: Kit['leads'] = [{ id: 'leads-4', name: 'Leads, 4 m', length_m: 4, size: 'mm2-25', typed: {} }];
 const EVERYDAY: Kit['tins'] = [

@@ -1,4 +1,4 @@
-import { BLANK_POINT, blankMachine, blankSupply, blankTin } from '@core/formats/blankKit';
+import { BLANK_POINT, blankMachine, blankSupply, blankTin, blankTool } from '@core/formats/blankKit';
 import type { AnyItemEdit, ItemOf, ShelfName } from '@core/formats/paths';
 import type { Bottle, CordItem, FillerItem, LeadSet, Tin, Tool, Trial, Tungsten } from '@core/formats/kit';
 import { LONGEST, MOST_ITEMS } from '@core/formats/limits';
@@ -37,7 +37,7 @@ const STARTS: { [S in ShelfName]: (id: string) => ItemOf<S> } = {
   }),
   cords: (id): CordItem => ({ id, name: 'New cord', length_m: 25, size: 'mm2-2.5', typed: {} }),
   leads: (id): LeadSet => ({ id, name: 'New leads', length_m: 5, size: 'mm2-25', typed: {} }),
-  tools: (id): Tool => ({ id, tool: 'magnet', note: '', typed: {} }),
+  tools: (id): Tool => blankTool(id, 'magnet'),
   fillers: (id): FillerItem => ({
     id,
     cls: 'ER70S-6',

@@ -26,6 +26,8 @@ export const TOOLS = {
   'cored-wire': 'Self-shielded wire',
   'tig-torch': 'TIG torch, tungsten and rods',
   'brazing-rods': 'Brazing rods and flux',
+  gouge: 'Carbon gouging torch and air',
+  plasma: 'Plasma cutter',
   'wind-screen': 'Wind screen or tent',
 } as const;
 

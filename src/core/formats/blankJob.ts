@@ -53,6 +53,7 @@ export const blankRod = (): Job['rod'] => ({
   duty: null,
   skill: null,
   root: { rodClass: null, size: null },
+  cap: { rodClass: null, size: null },
   mix: false,
   workAngle_deg: null,
   move: null,

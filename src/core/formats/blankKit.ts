@@ -1,4 +1,4 @@
-import type { Input, Kit, Machine, Supply, Tin } from './kit';
+import type { Input, Kit, Machine, Supply, Tin, Tool } from './kit';
 
 /** Nothing on the truck. */
 export const EMPTY_KIT: Kit = {
@@ -77,6 +77,16 @@ export const blankSupply = (id: string, name: string): Supply => ({
   cordLength_m: null,
   cordSize: null,
   cordLie: null,
+  typed: {},
+});
+
+/** A tool of which nothing is known but what it is. */
+export const blankTool = (id: string, tool: Tool['tool'], note = ''): Tool => ({
+  id,
+  tool,
+  rated_A: null,
+  duty_pct: null,
+  note,
   typed: {},
 });
 

@@ -139,6 +139,8 @@ export const NUMBER_FIELDS = {
   'supply.rating_kW': field('Generator, running kW', REAL_POWER, 0.5, 500, 5),
   'cord.length_m': field('Length', DISTANCE, 0.5, 500, 25),
   'leads.length_m': field('Length of each lead', DISTANCE, 0.5, 200, 5),
+  'tool.rated_A': field('Stands amps', CURRENT, 20, 800, 150),
+  'tool.duty_pct': field('Duty', PERCENT, 10, 100, 60),
   'filler.left_kg': field('Left of it', STOCK_MASS, 0, 500, 5),
   'bottle.size_l': field('Bottle holds', BOTTLE_SIZE, 0.3, 100, 20),
   'bottle.pressure_bar': field('Gauge reads', PRESSURE, 0, 350, 150),

@@ -210,6 +210,13 @@ export const Job = z.object({
       rodClass: z.enum(ROD_CLASS_IDS).nullable(),
       size: z.enum(ROD_SIZE_IDS).nullable(),
       process: z.literal('tig').optional(),
+      /** The pass on the root is laid by that process too. */
+      hot: z.boolean().optional(),
+    }),
+    /** Another rod for the last layer; of a face that is built up, for the last two. */
+    cap: z.object({
+      rodClass: z.enum(ROD_CLASS_IDS).nullable(),
+      size: z.enum(ROD_SIZE_IDS).nullable(),
     }),
     /** Finish with other sizes of the class where the tin runs short. */
     mix: z.boolean(),

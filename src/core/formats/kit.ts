@@ -145,6 +145,9 @@ export type LeadSet = z.infer<typeof LeadSet>;
 export const Tool = z.object({
   id: idText,
   tool: z.enum(TOOL_IDS),
+  /** What a torch or gun stands: amps, and the share of ten minutes at them. */
+  rated_A: optionalNumber('tool.rated_A'),
+  duty_pct: optionalNumber('tool.duty_pct'),
   note: z.string().max(LONGEST.note),
   typed: typedTexts,
 });

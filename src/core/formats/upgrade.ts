@@ -1,7 +1,7 @@
 import { STEPS } from './upgrades';
 
 /** Version of jobs and kits, stored or in files. */
-export const DATA_VERSION = 16;
+export const DATA_VERSION = 17;
 
 /** Brings a job of an earlier version up to this one, or to the one that is named. */
 export const upgradeJob = (job: unknown, from: number, to = DATA_VERSION): unknown =>

@@ -21,6 +21,8 @@ export interface MixPair {
 /** One pass, or one layer of a butter, of the pair that decides. */
 export interface MixPass {
   role: PassRole;
+  /** What it is laid with, where that is another rod than the plan's. */
+  rodClass: RodClassId | null;
   dilution: number;
   weld: JudgedWeld;
 }

@@ -2,7 +2,7 @@ import { midSentence } from '../units/format';
 import { baseMetalOf, type BaseMetal } from './baseMetal';
 import { mixed, type Chemistry } from './chemistry';
 import { dilutionByLayer, dilutionByPass, dilutionOf } from './dilution';
-import { beadAt, judgePair } from './pair';
+import { judgePair } from './pair';
 import { ferriteWanted } from './wanted';
 import { judgeWeld, type JudgedWeld } from './weld';
 import { FAVOURED_SHARE, STICK_DILUTION_pct, type BeadPlace } from '../data/dilution';
@@ -14,6 +14,7 @@ import type { Pole, RodClassId } from '../data/rods';
 import { jointTraits, type JointKind } from '../data/joints';
 import type { Job, Side } from '../formats/job';
 import type { JointGeometry } from '../joint/geometry';
+import { layered } from './layered';
 import { isRodClass, rodsBetween } from '../metal/rodsBetween';
 import { pairsOf, type JointWants } from '../metal/wants';
 import type { AmpWindow } from '../rods/amps/amps';
@@ -84,9 +85,9 @@ export function resolveMix(context: MixContext): MixPlan | null {
     pairs,
     worst,
     sides: { a: question.sideA, b: question.sideB },
-    passes: roles.flatMap((role, n) => {
-      const at = shares[n];
-      return at === undefined ? [] : [{ role, dilution: at, weld: beadAt(question, at) }];
+    passes: layered(context.beads?.passes ?? [], shares, question, {
+      first: dilution.nominal,
+      overlay: place === 'overlay',
     }),
     butter,
     unlike: groups.size > 1 || question.sideA !== question.sideB || !isPlain(worst.judged.nominal),

@@ -1,14 +1,9 @@
 import { jointTraits } from '../data/joints';
 import { metalFamily, type MetalGroup } from '../data/metals';
 import { rodClass } from '../data/rods';
-import { ROD_SIZES } from '../data/rodSizes';
 import { STAINLESS_COVERINGS, USUAL_COVERING } from '../data/service';
-import { LAYER_DILUTION_pct, STICK_DILUTION_pct } from '../data/dilution';
-import { ampWindow } from '../rods/amps/amps';
-import { planBeads } from '../rods/beads';
 import { rodsBetween } from '../metal/rodsBetween';
-import { inWords, trimmed, midSentence } from '../units/format';
-import { step, type Step } from '../judge/step';
+import { midSentence } from '../units/format';
 import type { Situation } from '../judge/situation';
 import type { MixPair } from './mixPlan';
 import { coveringOf } from '../rods/covering';
@@ -86,60 +81,3 @@ export function mixTechnique(situation: Situation): string[] {
       : []),
   ].filter((words) => words !== '');
 }
-
-/** Laying one side over first, with the rods for it; null where the job does not. */
-export function butterStep(situation: Situation): Step | null {
-  const { job, joint, length_mm, rod, kit, system, heat } = situation;
-  const mix = settledMix(situation);
-  const butter = mix?.butter;
-  if (!mix || !butter?.planned || !rod) return null;
-  const say = inWords(system);
-  const family = butter.on === 'A' ? mix.worst.a : mix.worst.b;
-  const thickness_mm =
-    (butter.on === 'A' ? job.joint.thicknessA_mm : job.joint.thicknessB_mm) ??
-    joint.thick_mm ??
-    FACE_ASSUMED_mm;
-  const tin = kit.tins.find((t) => t.rodClass === butter.rodClass && t.count !== 0) ?? null;
-  const size = tin?.size ?? rod.value.size;
-  const window = ampWindow(butter.rodClass, size, tin);
-  const current_A = window
-    ? Math.round((window.low_A + (window.high_A - window.low_A) * BUTTER_AMPS_AT) / 5) * 5
-    : null;
-  const beads =
-    current_A === null
-      ? null
-      : planBeads({
-          position: job.look.position,
-          rod: { rodClass: butter.rodClass, size, current_A },
-          area_mm2: thickness_mm * BUTTER_mm,
-          length_mm,
-          half: true,
-        });
-  const rods = beads ? Math.ceil(beads.passes.reduce((sum, { rods: n }) => sum + n, 0)) : null;
-  return step(`Butter the ${midSentence(metalFamily(family).name)}`, {
-    settings: [
-      { label: 'Rod', value: `${butter.rodClass} ${ROD_SIZES[size].inches} in` },
-      ...(current_A === null ? [] : [{ label: 'Amps', value: `${current_A} A` }]),
-      ...(rods === null ? [] : [{ label: 'Rods', value: `about ${rods}` }]),
-      { label: 'Layers', value: `2, ${say.size(BUTTER_mm)} in all` },
-    ],
-    actions: [
-      'Lay the whole face of the joint, and a bead’s width round it, in stringers that cover half of one another.',
-      `Low amps: about ${STICK_DILUTION_pct.overlay.nominal} % melts in with the first layer, less (${trimmed((STICK_DILUTION_pct.overlay.nominal * (LAYER_DILUTION_pct.layers[1] ?? 15)) / (LAYER_DILUTION_pct.layers[0] ?? 30), 0)} %) with the second.`,
-      'Grind it back to the shape of the joint, look for cracks, then fit and weld.',
-      ...(tin ? [] : [`No ${butter.rodClass} in the tins: buy it first.`]),
-    ],
-    holds:
-      heat.preheat !== null
-        ? [`The preheat of ${say.temperature(heat.preheat.value)} is for this step above all.`]
-        : [],
-    why: butter.why,
-  });
-}
-
-/** Face that is buttered where nobody has measured it, mm. */
-const FACE_ASSUMED_mm = 10;
-/** What two layers come to once they are ground, mm. Common practice: 5 to 6. */
-const BUTTER_mm = 5;
-/** Place of the amps in the rod's range for a butter: near its low end. Common practice. */
-const BUTTER_AMPS_AT = 0.25;

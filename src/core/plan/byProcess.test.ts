@@ -1,7 +1,7 @@
 import { demoJob } from '../../../tests/support/demo';
 import type { Job } from '../formats/job';
 import type { Kit } from '../formats/kit';
-import { blankMachine } from '../formats/blankKit';
+import { blankMachine, blankTool } from '../formats/blankKit';
 import type { BareFillerId } from '../data/bareFillers';
 import type { GasId } from '../data/gases';
 import type { ToolId } from '../data/tools';
@@ -11,7 +11,7 @@ import { assess } from './assess';
 import { betterBy, planBy } from './byProcess';
 import { makePlan } from './plan';
 
-const tool = (id: ToolId) => ({ id: `tool-${id}`, tool: id, note: '', typed: {} });
+const tool = (id: ToolId) => blankTool(`tool-${id}`, id);
 /** The yard's kit with one machine in it and all that TIG and wire want. */
 const kitOf = (machine: Partial<Kit['machines'][number]>): Kit => ({
   ...DEMO_KIT,

@@ -4,6 +4,7 @@ import { LEADS_MORE } from '../../../tests/support/leadsMore';
 import { OWN_LEADS } from '../../../tests/support/leadsOwn';
 import { fullTin } from '../../../tests/support/tins';
 import { DEMO_KIT } from '../../demo/kit';
+import { blankTool } from '../formats/blankKit';
 import { blankJob } from '../formats/blankJob';
 import { applyEdits } from '../formats/edits';
 import type { Kit, Machine, Supply } from '../formats/kit';
@@ -65,12 +66,9 @@ function benchOf({ rod: [rodClass, size], machine, supply, tin }: Leading): Kit 
 }
 
 /** What a bench needs for TIG and for wire. */
-const forArc = (['tig-torch', 'shield-gas', 'solid-wire', 'cored-wire'] as const).map((tool) => ({
-  id: `tool-${tool}`,
-  tool,
-  note: '',
-  typed: {},
-}));
+const forArc = (['tig-torch', 'shield-gas', 'solid-wire', 'cored-wire'] as const).map((tool) =>
+  blankTool(`tool-${tool}`, tool),
+);
 
 const FULL = { size_l: 20, pressure_bar: 150, left_kg: null, note: '', typed: {} };
 

@@ -8,7 +8,7 @@ import type { Assessment } from './assess';
 import type { Room, RoomId } from './rooms';
 import type { Reads, Situation } from '../judge/situation';
 import { toldThroughout } from '../units/inUnitsOf';
-import { passCount, rodsNeeded } from '../rods/beads';
+import { passCount, rodsNeeded } from '../rods/counts';
 import type { Step } from '../judge/step';
 import { buildSteps } from './steps';
 import { speakGap, speakState, MAYBE_NONE } from '../judge/speak';

@@ -52,6 +52,8 @@ import { warmthWindow } from '../preheat/rooms/warmthWindow';
 import { timeWindow } from '../preheat/rooms/timeWindow';
 import { expansion, galvanic } from '../mix/rooms/unlike';
 import { crackEnds, breaksAgain } from '../repair/rooms/damage';
+import { capWeld } from '../mix/rooms/capWeld';
+import { otherRods } from '../rods/rooms/otherRods';
 import { cutFits } from '../joint/rooms/cutFits';
 import { gougeAmps } from '../repair/rooms/gouge';
 import { wallLeft } from '../joint/rooms/wallLeft';
@@ -75,6 +77,8 @@ const ROOMS = {
   'ferrite-high': ferriteHigh,
   'hot-crack': hotCrack,
   'set-crack': setCrack,
+  'two-rods': capWeld,
+  'other-rods': otherRods,
   'casting-crack': castingCrack,
   'wall-left': wallLeft,
   'cut-fits': cutFits,

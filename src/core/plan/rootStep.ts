@@ -13,8 +13,10 @@ export function rootTakes({
   length_mm,
 }: Reads<'rootBy' | 'length_mm'>): { arc_min: number; gas_l: number | null; filler_g: number } | null {
   if (!rootBy) return null;
-  const { set, pace_mm_s, bead_mm2 } = rootBy;
-  const arc_min = length_mm / pace_mm_s / MINUTE_s;
+  const { set, hot } = rootBy;
+  const beads = hot ? [rootBy, hot] : [rootBy];
+  const arc_min = beads.reduce((sum, { pace_mm_s }) => sum + length_mm / pace_mm_s / MINUTE_s, 0);
+  const bead_mm2 = beads.reduce((sum, bead) => sum + bead.bead_mm2, 0);
   const gas_l = gasUsed_l([set.gas_l_min, set.purge_l_min], arc_min);
   return {
     arc_min,
@@ -31,12 +33,13 @@ export function rootStep({
 }: Reads<'rootBy' | 'length_mm' | 'system'>): Step | null {
   const takes = rootTakes({ rootBy, length_mm });
   if (!rootBy || !takes) return null;
-  const { set, pace_mm_s } = rootBy;
+  const { set, hot, pace_mm_s } = rootBy;
   const { arc_min, gas_l, filler_g } = takes;
-  return step('Root by TIG', {
+  return step(hot ? 'Root and hot pass by TIG' : 'Root by TIG', {
     settings: [
       ...settingsOf(set, system),
       { label: 'Pace', value: `${inWords(system).size(Math.round(pace_mm_s * MINUTE_s))} a minute` },
+      ...(hot ? [{ label: 'Hot pass', value: `${hot.current_A} A, at the same pace` }] : []),
       { label: 'Takes', value: `${trimmed(arc_min, 1)} min of arc` },
       ...(gas_l === null ? [] : [{ label: 'Argon, all of it', value: `about ${gas_l} l` }]),
       {
@@ -46,6 +49,9 @@ export function rootStep({
     ],
     actions: [
       ...set.how,
+      ...(hot
+        ? ['Brush the root bright; the hot pass melts out both of its edges, before anything is laid by rod.']
+        : []),
       'Then the covered rod: bright between, the first one hot enough to melt what lies beside the root.',
     ],
     holds: ['Root looked at from behind where it can be seen, and sound, before anything is laid on it.'],

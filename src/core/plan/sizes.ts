@@ -1,7 +1,7 @@
 import { ROD_SIZE_IDS, type RodSizeId } from '../data/rodSizes';
 import { applyEdits } from '../formats/edits';
 import { ampWindow } from '../rods/amps/amps';
-import { passCount, rodsNeeded } from '../rods/beads';
+import { passCount, rodsNeeded } from '../rods/counts';
 import { rodsOnHand } from '../rods/onHand';
 import { assess, type Assessment } from './assess';
 import type { Room } from './rooms';

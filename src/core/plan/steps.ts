@@ -5,6 +5,7 @@ import { COATINGS } from '../data/coatings';
 import { metalFamily, type MetalGroup } from '../data/metals';
 import { rodClass } from '../data/rods';
 import { isSheet } from '../data/limits';
+import { hasTop } from '../rods/kinds';
 import { ROD_SIZES } from '../data/rodSizes';
 import { POLE_WORDS } from '../data/words';
 import { beliefOf } from '../metal/belief';
@@ -17,7 +18,7 @@ import { inWords, midSentence } from '../units/format';
 import type { Room } from './rooms';
 import { coatingsOf } from '../metal/sides';
 import { coolingWords, warm } from '../preheat/steps';
-import { butterStep } from '../mix/technique';
+import { butterStep } from '../mix/butter';
 import { orderStep } from '../order/orderStep';
 import { proceduresFor } from '../procedure/proceduresFor';
 import { withParts } from '../procedure/procedure';
@@ -183,6 +184,8 @@ function setTheMachine(
     current_A,
     root,
     rootBy,
+    cap,
+    beads,
     settings,
     system,
     dryness,
@@ -195,6 +198,8 @@ function setTheMachine(
     | 'current_A'
     | 'root'
     | 'rootBy'
+    | 'cap'
+    | 'beads'
     | 'settings'
     | 'system'
     | 'dryness'
@@ -208,12 +213,18 @@ function setTheMachine(
   return step('Set the machine', {
     settings: [
       { label: 'Rod', value: `${rod.value.rodClass} ${size.inches} in · ${size.diameter_mm} mm` },
+      ...(cap && hasTop({ beads, cap })
+        ? [{ label: 'Rod for the top', value: `${cap.rod.rodClass} ${ROD_SIZES[cap.rod.size].inches} in` }]
+        : []),
       {
         label: 'Amps',
-        value:
-          root && !rootBy
-            ? `${root.current_A} A for the root, then ${current_A.value} A`
-            : `${current_A.value} A`,
+        value: [
+          ...(root && !rootBy ? [`${root.current_A} A for the root, then`] : []),
+          `${current_A.value} A`,
+          ...(hasTop({ beads, cap }) ? [`, ${cap?.current_A} A for the top`] : []),
+        ]
+          .join(' ')
+          .replace(' ,', ','),
       },
       { label: 'Pole', value: POLE_WORDS[pole.value] },
       ...(machine?.value.arcForce === 'none' ? [] : [{ label: 'Arc force', value: row.arcForce }]),

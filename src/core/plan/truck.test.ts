@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { DEMO_JOBS } from '../../demo/jobs';
 import { DEMO_KIT } from '../../demo/kit';
 import { setPath } from '../formats/edits';
-import { rodsNeeded } from '../rods/beads';
+import { rodsNeeded } from '../rods/counts';
 import { assess } from './assess';
 import { wholeRods } from '../rods/wholeRods';
 import { writeCsv } from '../formats/csv';

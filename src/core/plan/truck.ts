@@ -4,7 +4,7 @@ import { ROD_CLASS_IDS, type RodClassId } from '../data/rods';
 import type { Job } from '../formats/job';
 import type { Kit } from '../formats/kit';
 import type { UnitSystem } from '../units/kinds';
-import { rodsByKind } from '../rods/beads';
+import { rodsToBring } from '../rods/kinds';
 import { rodsOnHand } from '../rods/onHand';
 import { assess } from './assess';
 import { makePlan, type Verdict } from './plan';
@@ -71,7 +71,7 @@ export function truckList(
     for (const name of thingsFor(situation)) wanted.set(name, (wanted.get(name) ?? new Set()).add(job.title));
     elapsed_s += situation.timeline?.elapsed_s ?? 0;
     if (!situation.rod || !situation.beads) continue;
-    for (const kind of rodsByKind(situation.beads)) {
+    for (const kind of rodsToBring(situation)) {
       const key = `${kind.rodClass} ${kind.size}`;
       const load = rods.get(key) ?? { needed: 0, jobs: [], jobIds: [] };
       load.needed += wholeRods(kind.rods).nominal;

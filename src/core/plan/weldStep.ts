@@ -4,7 +4,7 @@ import { rodClass } from '../data/rods';
 import { rootIsCutOut } from '../joint/geometry';
 import { ROD_SIZES } from '../data/rodSizes';
 import { AIMS } from '../data/words';
-import { passCount, rodsByKind } from '../rods/beads';
+import { passCount, rodsByKind } from '../rods/counts';
 import type { PassRole } from '../rods/layout';
 import { counted, inWords, trimmed } from '../units/format';
 import { wholeRods } from '../rods/wholeRods';

@@ -5,7 +5,7 @@ import type { UnitSystem } from '../units/kinds';
 import { VERDICT_WORDS } from '../plan/sheet';
 import type { Assessment } from '../plan/assess';
 import { metalFamily } from '../data/metals';
-import { passCount } from '../rods/beads';
+import { passCount } from '../rods/counts';
 import { measuresOf } from './measures';
 
 /** One line of two plans side by side. */

@@ -1,5 +1,5 @@
 import { likelyFails } from '../plan/preferred';
-import { rodsNeeded } from '../rods/beads';
+import { rodsNeeded } from '../rods/counts';
 import { wholeRods } from '../rods/wholeRods';
 import type { Assessment } from '../plan/assess';
 import { makePlan, type Verdict } from '../plan/plan';

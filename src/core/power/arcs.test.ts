@@ -3,7 +3,7 @@ import { leadAmpacity_A, resistance_ohm_m } from '../data/cables';
 import type { Kit } from '../formats/kit';
 import { assess } from '../plan/assess';
 import type { RoomId } from '../plan/rooms';
-import { depositPerRod_mm3 } from '../rods/beads';
+import { depositPerRod_mm3 } from '../rods/hand';
 import { demoJob } from '../../../tests/support/demo';
 import { arcsOf, heatingCurrent_A, heatingOf_A, isSteady, meanOver } from './arcs';
 import { coolingShare, readPlate } from './plate/nameplate';

@@ -4,7 +4,7 @@ import { effectiveCurrent_A } from './duty';
 import { loadVoltage_V } from '../heat/loadVoltage';
 import { arcsOf, meanOver, type DrawAt } from './arcs';
 import type { Burn } from './window';
-import { rodsNeeded } from '../rods/beads';
+import { rodsNeeded } from '../rods/counts';
 import { phaseFactor } from './plate/nameplate';
 import { mapRange, type Range } from '../units/range';
 import type { Reads, Situation } from '../judge/situation';

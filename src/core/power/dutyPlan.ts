@@ -1,5 +1,5 @@
 import { ROD_CHANGE_s } from '../data/limits';
-import { arcPerRod_s } from '../rods/beads';
+import { arcPerRod_s } from '../rods/hand';
 import { permittedDuty } from './duty';
 import { pointsHere } from './plate/nameplate';
 import { burnsAfter } from './rest';

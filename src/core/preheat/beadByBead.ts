@@ -1,4 +1,4 @@
-import { heatAmps_A } from '../rods/beads';
+import { heatAmps_A } from '../rods/hand';
 import { SHORTEST_WAIT_s } from '../data/heatLimits';
 import { metalFamily } from '../data/metals';
 import { HeatKeeper } from '../heat/holds';

@@ -2,7 +2,7 @@ import { REBAKES_ALLOWED, KEEPING } from '../data/keeping';
 import { metalFamily } from '../data/metals';
 import { rodClass } from '../data/rods';
 import { inWords } from '../units/format';
-import { passCount } from '../rods/beads';
+import { passCount } from '../rods/counts';
 import type { Change, ChangeMaker } from '../judge/change';
 
 /** What can be changed about heat: how warm, how long waited, how much of it, and how dry the rod. */

@@ -1,4 +1,4 @@
-import { heatAmps_A } from '../rods/beads';
+import { heatAmps_A } from '../rods/hand';
 import { STEEL_CHANGES_C } from '../data/heatLimits';
 import { arcHeat_W } from '../heat/arcEnergy';
 import { reach_mm } from '../heat/zone';

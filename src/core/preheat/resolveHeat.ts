@@ -12,7 +12,8 @@ import { isReckoned } from '../heat/softFiller';
 import { passLeaves_K_J, preheatLeft, type Piece } from '../heat/piece';
 import { torchWork } from '../heat/torch';
 import { hardKept } from './hardKept';
-import { heatAmps_A, type BeadPlan } from '../rods/beads';
+import type { BeadPlan } from '../rods/beads';
+import { heatAmps_A } from '../rods/hand';
 import type { Ceiling, HeatInput, HeatPlan } from './heatPlan';
 import { askedOf, ceilingOf, planned, steelsAsked, type HeatContext } from './asked';
 

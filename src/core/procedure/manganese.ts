@@ -1,4 +1,4 @@
-import { stickPass } from '../rods/beads';
+import { stickPass } from '../rods/counts';
 import { MANGANESE, MOVE_ON_s } from '../data/procedures';
 import { metalFamily } from '../data/metals';
 import { PRACTICE, ROSENTHAL } from '../units/sources';

@@ -34,6 +34,12 @@ export const rootChange: ChangeMaker = ({ rootBy, job, joint, kit, machine, noRo
         cost: 'slag to chip out of the root; no gas, no wind to mind',
         edits: [{ path: 'rod.root', value: { rodClass: null, size: null } }],
       },
+      ...when(!rootBy.hot && (joint.area_mm2 ?? 0) > LEAST_OVER_ROOT * 2 * ROOT_BEAD_mm2, {
+        id: 'hot-by-tig',
+        title: 'The hot pass by TIG too',
+        cost: 'slower; the rod is struck on two beads, and burns through neither',
+        edits: [{ path: 'rod.root', value: { rodClass: null, size: null, process: 'tig', hot: true } }],
+      }),
     ];
   const isHere =
     machine?.value.processes.includes('tig') === true && kit.tools.some(({ tool }) => tool === 'tig-torch');

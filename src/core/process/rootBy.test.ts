@@ -1,13 +1,14 @@
 import { fullTin } from '../../../tests/support/tins';
 import { DEMO_KIT } from '../../demo/kit';
 import { blankJob } from '../formats/blankJob';
+import { blankTool } from '../formats/blankKit';
 import { applyEdits } from '../formats/edits';
 import type { Kit } from '../formats/kit';
 import type { JobEdit } from '../formats/paths';
 import { assess } from '../plan/assess';
 import { findLevers, leversFor } from '../plan/levers/levers';
 import { makePlan } from '../plan/plan';
-import { rodsByKind } from '../rods/beads';
+import { rodsByKind } from '../rods/counts';
 import { countOf } from '../run/count';
 import { changedBy } from '../run/replan';
 import { rodsLeft, runState } from '../run/run';
@@ -26,7 +27,7 @@ const KIT: Kit = {
   })),
   tools: [
     ...DEMO_KIT.tools.filter(({ tool }) => tool !== 'tig-torch' && tool !== 'shield-gas'),
-    ...(['tig-torch', 'shield-gas'] as const).map((tool) => ({ id: tool, tool, note: '', typed: {} })),
+    ...(['tig-torch', 'shield-gas'] as const).map((tool) => blankTool(tool, tool)),
   ],
   tins: [fullTin('E7018', '3/32', { printed: 'E7018-1 H4R' })],
 };

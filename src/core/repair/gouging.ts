@@ -28,7 +28,9 @@ export function gougingFor(
   plate: Plate | null,
 ): Gouging | null {
   // At its lower end alone a carbon stutters: its middle has to be there, but for the thinnest.
-  const carried = CARBONS.filter(({ low_A, high_A }, n) => (n === 0 ? low_A : (low_A + high_A) / 2) <= most_A);
+  const carried = CARBONS.filter(
+    ({ low_A, high_A }, n) => (n === 0 ? low_A : (low_A + high_A) / 2) <= most_A,
+  );
   const [thinnest] = carried;
   if (!thinnest) return null;
   const fitting = carried.filter(

@@ -1,45 +1,13 @@
-import { counted } from '../units/format';
 import { BEAD_OVERLAP } from '../data/limits';
-import { rodClass, type RodClassId } from '../data/rods';
-import { ROD_SIZES, STUB_mm, type RodSizeId } from '../data/rodSizes';
+import { rodClass } from '../data/rods';
+import { ROD_SIZES } from '../data/rodSizes';
 import type { MoveId, PositionId } from '../data/words';
 import type { Back, Region } from '../joint/region';
-import { ampsForHeat_A, tigHeat_W } from '../heat/arcEnergy';
 import { clamp } from './amps/amps';
 import { backRole, facesInTurn, inOrderOf, type Face, type PassRole } from './faces';
+import { handLays_mm2, laid, planned_mm2, type BurnedRod } from './hand';
 import { intoLayers, profileOf, rolesOf, type LayoutQuestion } from './layout';
 import { widestOf } from './moves';
-
-/** A rod as it burns in a pass. */
-export interface BurnedRod {
-  rodClass: RodClassId;
-  size: RodSizeId;
-  current_A: number;
-  /** Length of a new rod, where its tin says it. */
-  long_mm?: number | null;
-  /** Laid by another process with no covered rod at all; the amps are that arc's. */
-  by?: ByOther | null;
-}
-
-/** A pass laid without covered rods: its bead and pace, and what is told of it. */
-export interface ByOther {
-  process: 'tig';
-  bead_mm2: number;
-  pace_mm_s: number;
-  /** Filler, pole and gas in a line. */
-  words: string;
-}
-
-/** Amps at which a covered rod puts the same heat into the metal: what everything of heat is reckoned with. */
-export const heatAmps_A = ({ by, current_A }: Pick<BurnedRod, 'by' | 'current_A'>): number =>
-  by ? ampsForHeat_A(tigHeat_W(current_A)) : current_A;
-
-/** The first pass that is laid with a covered rod; null where none is. */
-export const stickPass = (beads: Pick<BeadPlan, 'passes'> | null): Pass | null =>
-  beads?.passes.find(({ rod }) => !rod.by) ?? null;
-
-/** Bead that a hand lays by TIG before it shifts, mm. Our judgement. */
-const TIG_REACH_mm = 75;
 
 /** One pass: a bead laid from end to end of the joint, or of the part of it that one kind of rod reaches. */
 export interface Pass {
@@ -74,72 +42,8 @@ export interface BeadPlan {
   largest_mm2: number;
 }
 
-/** Pace of a hand-held rod on steel, mm/s: dragged fast on sheet, slowest uphill and in a root. Common practice: 80 to 330 mm/min. */
-const PACE_FASTEST_mm_s = 5.5;
-const PACE_SLOWEST_mm_s = 1.3;
-/**
- * Slowest that passes are planned at, mm/s: slower lays fewer beads and twice the heat. Uphill and with a rod that is whipped the pool is
- * carried slowly, and slower lying where it fills an open square gap or the metal wants the heat. Common practice: 130 to 210 mm/min lying, 85 to 145 uphill, 90 to 130 in a
- * whipped root, 105 to 160 where slow.
- */
-const PACE_PLANNED_mm_s = { lying: 2.2, uphill: 1.55, whipped: 1.55, slow: 1.75 } as const;
-/** Between unequal sides the pace is the thick side's: slow enough to fuse it. Read off the jobs the melt-through fit was made on. */
-const PACE_UNEVEN_mm_s = 2.75;
-/** No bead is smaller than its rod lays a pool wide: section over the square of the core. Common practice: legs of 1.1 to 1.4 cores. */
-const LEAST_BEAD_CORES2 = 0.7;
-/** Aluminium is never run slowly: its pool would run away. */
-const ALUMINIUM_SLOWEST_mm_s = 2.6;
 /** More passes than this nobody lays by hand. */
 export const MOST_PASSES = 150;
-
-/**
- * Weld metal one rod lays: core area x (length - stub) x recovery, mm3.
- * @param long_mm how long a new rod is, where its tin says it; blank: as its size is mostly sold
- */
-export function depositPerRod_mm3(id: RodClassId, size: RodSizeId, long_mm?: number | null): number {
-  const { diameter_mm, length_mm } = ROD_SIZES[size];
-  return (Math.PI / 4) * diameter_mm ** 2 * ((long_mm ?? length_mm) - STUB_mm) * rodClass(id).recovery;
-}
-
-/** Seconds one rod burns at so many amps. */
-export const arcPerRod_s = (
-  id: RodClassId,
-  size: RodSizeId,
-  current_A: number,
-  long_mm?: number | null,
-): number => depositPerRod_mm3(id, size, long_mm) / (rodClass(id).deposit_mm3_As * current_A);
-
-/** Smallest and largest bead that a hand lays with a rod, mm2: what its arc lays at the fastest and the slowest pace. */
-export function handLays_mm2(
-  { rodClass: id, size, current_A }: BurnedRod,
-  uneven = false,
-): { smallest: number; largest: number } {
-  const row = rodClass(id);
-  const aluminium = row.coating === 'aluminium';
-  const deposit_mm3_s = row.deposit_mm3_As * current_A;
-  const largest = deposit_mm3_s / (aluminium ? ALUMINIUM_SLOWEST_mm_s : PACE_SLOWEST_mm_s);
-  const fastest = uneven && !aluminium ? PACE_UNEVEN_mm_s : PACE_FASTEST_mm_s;
-  const pool = LEAST_BEAD_CORES2 * ROD_SIZES[size].diameter_mm ** 2;
-  return {
-    smallest: Math.min(largest, Math.max(deposit_mm3_s / fastest, pool)),
-    largest,
-  };
-}
-
-/** Largest bead that is planned with a rod in a position, mm2: what a hand lays at the pace it goes by itself. */
-function planned_mm2(
-  { rodClass: id, current_A }: BurnedRod,
-  { position = null, through = false, big = false }: Pick<BeadQuestion, 'position' | 'through' | 'big'>,
-): number {
-  const { coating, deposit_mm3_As } = rodClass(id);
-  const pace =
-    coating === 'aluminium'
-      ? ALUMINIUM_SLOWEST_mm_s
-      : coating === 'cellulosic'
-        ? PACE_PLANNED_mm_s.whipped
-        : PACE_PLANNED_mm_s[position === 'vertical' ? 'uphill' : through || big ? 'slow' : 'lying'];
-  return (deposit_mm3_As * current_A) / pace;
-}
 
 export interface BeadQuestion {
   rod: BurnedRod;
@@ -156,8 +60,12 @@ export interface BeadQuestion {
   through?: boolean;
   /** Thin to thick. */
   uneven?: boolean;
-  /** Another rod for the first pass. */
+  /** Another rod or arc for the first pass, for the one on it, and for the last layer. */
   root?: BurnedRod | null;
+  hot?: BurnedRod | null;
+  cap?: BurnedRod | null;
+  /** A face is built up: the top is two layers. */
+  overlay?: boolean;
   /** Passes asked for by the welder, and their sizes against one another. */
   count?: number | null;
   shares?: readonly number[];
@@ -185,6 +93,7 @@ export function planBeads(question: BeadQuestion): BeadPlan {
     area_mm2: back.area_mm2,
     region: question.region ? back.region : null,
     root: null,
+    hot: null,
     count:
       count != null ? Math.max(1, count - (own ?? 0)) : back.oneRun && back.area_mm2 <= most_mm2 ? 1 : null,
     tackArc_s: 0,
@@ -212,34 +121,33 @@ export function planBeads(question: BeadQuestion): BeadPlan {
 
 /** The passes that are laid from one face. */
 function planFace(question: BeadQuestion): BeadPlan {
-  const { rod, area_mm2, length_mm, region = null, root = null, tackArc_s = 0 } = question;
+  const { rod, area_mm2, length_mm, region = null, root = null, hot = null, tackArc_s = 0 } = question;
   const main = handLays_mm2(rod, question.uneven);
-  // The root takes a bead of its own rod; the rest is the main rod's.
-  const first = root
-    ? root.by
-      ? { smallest: root.by.bead_mm2, largest: root.by.bead_mm2 }
-      : handLays_mm2(root, question.uneven)
-    : null;
-  const rootArea = first ? Math.min(area_mm2, (first.smallest + first.largest) / 2) : 0;
-  const rest_mm2 = Math.max(0, area_mm2 - rootArea);
-  const rootAlone = first !== null && rest_mm2 < main.smallest;
+  // What is begun with takes beads of its own; the rest is the main rod's.
+  const begun = [root, hot].filter((one) => one !== null);
+  const first = beginnings(begun, area_mm2, question.uneven);
+  const rest_mm2 = Math.max(0, area_mm2 - sum(first));
+  const alone = first.length > 0 && rest_mm2 < main.smallest;
   const least = clamp(Math.ceil(rest_mm2 / planned_mm2(rod, question) - 0.05), 1, MOST_PASSES);
   const most = Math.max(least, Math.floor(rest_mm2 / main.smallest + 1e-9));
   const areasFor = (count: number): number[] => {
-    if (rootAlone) return [Math.max(area_mm2, first.smallest)];
+    if (alone) return [...first.slice(0, -1), (first.at(-1) ?? 0) + rest_mm2];
     const each = Math.max(rest_mm2 / count, main.smallest);
-    return [...(first ? [rootArea] : []), ...Array.from({ length: count }, () => each)];
+    return [...first, ...Array.from({ length: count }, () => each)];
   };
-  const own = question.count == null ? null : clamp(question.count - (first ? 1 : 0), 1, MOST_PASSES);
+  const own = question.count == null ? null : clamp(question.count - first.length, 1, MOST_PASSES);
   const lay = region ? layQuestion(question, region) : null;
   const profile = region && profileOf(region);
   const layers = (areas: readonly number[]) => (lay && profile ? intoLayers(profile, lay(areas)) : null);
   const count = own ?? evenCount(least, most, (n) => layers(areasFor(n))?.missing ?? 0);
-  const areas = shared(areasFor(count), question.shares ?? []);
+  const plain = areasFor(count);
+  const top = withTop(plain, layers(plain)?.counts ?? plain.map(() => 1), first.length, question);
+  const areas = shared([...top.under, ...top.over], question.shares ?? []);
   const laidOut = layers(areas);
   const roles = laidOut ? rolesOf(laidOut) : [];
   const passes = areas.map((area, index): Pass => {
-    const burned = root && index === 0 ? root : rod;
+    const burned =
+      (index < first.length ? begun[index] : index >= top.under.length ? question.cap : null) ?? rod;
     return {
       role: roles[index] ?? plainRole(index, areas.length),
       face: 1,
@@ -250,37 +158,59 @@ function planFace(question: BeadQuestion): BeadPlan {
       ...laid(burned, area, length_mm),
     };
   });
-  const filled = areas.reduce((a, b) => a + b, 0);
   return {
     passes,
     layout: lay && lay(areas),
     wanted_mm2: area_mm2,
-    oversize: filled > area_mm2 * 1.25,
+    oversize: sum(areas) > area_mm2 * 1.25,
     tackRods: passes[0]?.rod.by ? 0 : tackArc_s / (passes[0]?.arcPerRod_s ?? Infinity),
     smallest_mm2: main.smallest,
     largest_mm2: main.largest,
   };
 }
 
-/** What a rod does of a bead: pace, reach and rods for a length. */
-export function laid(rod: BurnedRod, area_mm2: number, length_mm: number) {
-  if (rod.by) {
-    const { pace_mm_s } = rod.by;
-    return {
-      travel_mm_s: pace_mm_s,
-      beadPerRod_mm: TIG_REACH_mm,
-      arcPerRod_s: TIG_REACH_mm / pace_mm_s,
-      rods: length_mm / TIG_REACH_mm,
-    };
-  }
-  const beadPerRod_mm = depositPerRod_mm3(rod.rodClass, rod.size, rod.long_mm) / area_mm2;
-  return {
-    travel_mm_s: (rodClass(rod.rodClass).deposit_mm3_As * rod.current_A) / area_mm2,
-    beadPerRod_mm,
-    arcPerRod_s: arcPerRod_s(rod.rodClass, rod.size, rod.current_A, rod.long_mm),
-    rods: length_mm / beadPerRod_mm,
-  };
+const sum = (areas: readonly number[]): number => areas.reduce((a, b) => a + b, 0);
+
+/** Beads of root and hot pass, where they have rods or an arc of their own, mm2: none of more than there is to fill. */
+function beginnings(begun: readonly BurnedRod[], area_mm2: number, uneven?: boolean): number[] {
+  let left_mm2 = area_mm2;
+  const areas = begun.map((rod, n) => {
+    const { smallest, largest } = rod.by
+      ? { smallest: rod.by.bead_mm2, largest: rod.by.bead_mm2 }
+      : handLays_mm2(rod, uneven);
+    const usual = (smallest + largest) / 2;
+    // A root is laid, however little there is to fill.
+    const mine = n === 0 ? Math.max(Math.min(left_mm2, usual), smallest) : Math.min(left_mm2, usual);
+    left_mm2 = Math.max(0, left_mm2 - mine);
+    return mine;
+  });
+  return areas.filter((mine, n) => n === 0 || mine > 0);
 }
+
+/**
+ * The last layer, laid with a rod of its own in beads that it lays; of a face that is built up the last two. Nothing of it where there is
+ * only one layer, or all of it is root.
+ */
+function withTop(
+  areas: readonly number[],
+  counts: readonly number[],
+  begun: number,
+  question: BeadQuestion,
+): { under: readonly number[]; over: readonly number[] } {
+  const { cap, count, overlay = false } = question;
+  const layers = Math.min(overlay ? TOP_LAYERS.overlay : TOP_LAYERS.groove, counts.length - 1);
+  const beads = Math.min(sum(counts.slice(counts.length - layers)), areas.length - Math.max(1, begun));
+  if (!cap || layers < 1 || beads < 1) return { under: areas, over: [] };
+  const under = areas.slice(0, areas.length - beads);
+  const top_mm2 = sum(areas.slice(areas.length - beads));
+  const { smallest } = handLays_mm2(cap, question.uneven);
+  const most = Math.max(1, Math.floor(top_mm2 / smallest + 1e-9));
+  const own = count == null ? Math.ceil(top_mm2 / planned_mm2(cap, question) - 0.05) : beads;
+  const n = clamp(own, 1, most);
+  return { under, over: Array.from({ length: n }, () => Math.max(top_mm2 / n, smallest)) };
+}
+/** Layers that are laid with the rod of the top: of hard metal no more than two. Common practice. */
+const TOP_LAYERS = { groove: 1, overlay: 2 } as const;
 
 const plainRole = (index: number, count: number): PassRole =>
   count === 1 ? 'single' : index === 0 ? 'root' : index === count - 1 ? 'cap' : 'fill';
@@ -306,37 +236,6 @@ function evenCount(least: number, most: number, missing: (count: number) => numb
 /** Areas with the welder's own shares, the sum left as it is. */
 function shared(areas: readonly number[], shares: readonly number[]): number[] {
   const weights = areas.map((area, n) => area * (shares[n] ?? 1));
-  const sum = areas.reduce((a, b) => a + b, 0);
-  const weighed = weights.reduce((a, b) => a + b, 0);
-  return weights.map((weight) => (weight / weighed) * sum);
+  const weighed = sum(weights);
+  return weights.map((weight) => (weight / weighed) * sum(areas));
 }
-
-/** Covered rods that a pass takes. */
-export const rodsOfPass = ({ rod, rods }: Pick<Pass, 'rod' | 'rods'>): number => (rod.by ? 0 : rods);
-
-/** Rods that passes and tacks take, without spoil. */
-export const rodsNeeded = (beads: BeadPlan): number =>
-  beads.passes.reduce((sum, pass) => sum + rodsOfPass(pass), beads.tackRods);
-
-/** Rods by class and size, without spoil, in the order they are first used. */
-export function rodsByKind(beads: BeadPlan): { rodClass: RodClassId; size: RodSizeId; rods: number }[] {
-  const kinds = new Map<string, { rodClass: RodClassId; size: RodSizeId; rods: number }>();
-  beads.passes.forEach(({ rod, rods }, n) => {
-    if (rod.by) return;
-    const key = `${rod.rodClass} ${rod.size}`;
-    const kind = kinds.get(key) ?? {
-      rodClass: rod.rodClass,
-      size: rod.size,
-      rods: n === 0 ? beads.tackRods : 0,
-    };
-    kinds.set(key, { ...kind, rods: kind.rods + rods });
-  });
-  return [...kinds.values()];
-}
-
-/** Passes from end to end of the joint: one that two sizes share counts once. */
-export const passCount = (beads: BeadPlan): number =>
-  beads.passes.filter(({ from_mm }) => from_mm === 0).length;
-
-/** "one pass", "six passes": as it is said after a number. */
-export const passesInWords = (count: number): string => counted(count, 'pass', 'passes');

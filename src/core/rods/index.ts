@@ -1,6 +1,8 @@
 /** Rods: classes, amps, beads, runs, and how they are kept. This is what screens, workers and command line see of it. */
 export { runsPerRod, tieInsInWords, type RunPlan } from './along';
-export { MOST_PASSES, passCount, rodsByKind } from './beads';
+export { MOST_PASSES } from './beads';
+export { passCount, rodsByKind } from './counts';
+export { hasTop } from './kinds';
 export { usualMove } from './moves';
 export { coveringOf } from './covering';
 export { layOut, type Bead, type PassRole } from './layout';

@@ -5,7 +5,8 @@ import type { Job } from '../formats/job';
 import { BEAD_OVERLAP } from '../data/limits';
 import { jointGeometry } from '../joint/geometry';
 import { fillRegion } from '../joint/region';
-import { planBeads, type BurnedRod } from './beads';
+import { planBeads } from './beads';
+import type { BurnedRod } from './hand';
 import { layOut } from './layout';
 import { usualMove, widestOf } from './moves';
 

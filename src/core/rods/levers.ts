@@ -101,6 +101,34 @@ export const mixChange: ChangeMaker = ({ job, rod, beads, kit }) => {
       ];
 };
 
+/** One rod for all of it, where the top has one of its own; or the top with another out of the tins, where the rods run short. */
+export const capChanges: ChangeMaker = ({ job, rod, beads, kit, rodsWanted }) => {
+  if (job.rod.cap.rodClass !== null)
+    return [
+      {
+        id: 'one-rod',
+        title: 'One rod for all of it',
+        cost: 'the top like the rest',
+        edits: [{ path: 'rod.cap', value: { rodClass: null, size: null } }],
+      },
+    ];
+  if (!rod || !beads || !runsShort(beads, rod.value) || beads.passes.length < 2) return [];
+  const seen = new Set<string>([rod.value.rodClass]);
+  return kit.tins.flatMap((tin): Change[] => {
+    if (seen.has(tin.rodClass) || (tin.count ?? 0) === 0 || !rodsWanted.includes(tin.rodClass)) return [];
+    if (!ampWindow(tin.rodClass, tin.size, tin)) return [];
+    seen.add(tin.rodClass);
+    return [
+      {
+        id: `cap-${tin.rodClass}`,
+        title: `The last layer with ${tin.rodClass} ${ROD_SIZES[tin.size].inches}`,
+        cost: 'amps set afresh for it',
+        edits: [{ path: 'rod.cap', value: { rodClass: tin.rodClass, size: tin.size } }],
+      },
+    ];
+  });
+};
+
 /** The other way to string runs together, where a tie-in would fall on a corner. */
 export const runsChange: ChangeMaker = ({ runs }) => {
   if (!runs || runs.path.sides_mm.length < 2 || !runs.path.closed) return [];

@@ -1,5 +1,6 @@
 import { MIXED_SIZE_STRETCH, SPOIL_SHARE } from '../data/limits';
-import { handLays_mm2, laid, type BeadPlan, type BurnedRod, type Pass } from './beads';
+import type { BeadPlan, Pass } from './beads';
+import { handLays_mm2, laid, type BurnedRod } from './hand';
 
 /** A rod to go on with when the first runs short, with how many of it there are. */
 export interface NextRod {

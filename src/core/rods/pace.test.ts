@@ -2,7 +2,8 @@ import { demoJob } from '../../../tests/support/demo';
 import { DEMO_KIT } from '../../demo/kit';
 import { assess } from '../plan/assess';
 import { proposeAmps } from './amps/amps';
-import { handLays_mm2, planBeads, type BeadQuestion } from './beads';
+import { planBeads, type BeadQuestion } from './beads';
+import { handLays_mm2 } from './hand';
 
 /** Passes for a section, and their pace: common practice unless a line says otherwise. */
 const passes = (

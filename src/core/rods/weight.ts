@@ -1,7 +1,7 @@
 import { DEPOSITION_EFFICIENCY_pct, USUAL_EFFICIENCY_pct, WELD_DENSITY_g_cm3 } from '../data/deposition';
 import { rodClass, type RodClassId } from '../data/rods';
 import type { RodSizeId } from '../data/rodSizes';
-import { depositPerRod_mm3 } from './beads';
+import { depositPerRod_mm3 } from './hand';
 
 /** Weight of weld metal, kg. */
 export function weldWeight_kg(id: RodClassId, volume_mm3: number): number {

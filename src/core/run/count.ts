@@ -1,4 +1,5 @@
-import { arcPerRod_s, depositPerRod_mm3, heatAmps_A, type BeadPlan, type Pass } from '../rods/beads';
+import type { BeadPlan, Pass } from '../rods/beads';
+import { arcPerRod_s, depositPerRod_mm3, heatAmps_A } from '../rods/hand';
 import type { RodClassId } from '../data/rods';
 import type { RodSizeId } from '../data/rodSizes';
 import type { Full } from '../formats/run';

@@ -5,7 +5,7 @@ import { ROD_SIZES } from '../data/rodSizes';
 import { partKind } from '../data/partKinds';
 import type { Job } from '../formats/job';
 import type { Kit } from '../formats/kit';
-import { arcPerRod_s } from '../rods/beads';
+import { arcPerRod_s } from '../rods/hand';
 import { loadVoltage_V } from '../heat/loadVoltage';
 import { countOf } from './count';
 import { happened } from './happened';

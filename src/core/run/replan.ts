@@ -1,4 +1,4 @@
-import { rodsOfPass } from '../rods/beads';
+import { rodsOfPass } from '../rods/counts';
 import { plannedAt } from './count';
 import type { Job } from '../formats/job';
 import type { Kit } from '../formats/kit';

@@ -1,4 +1,4 @@
-import { rodsOfPass } from '../rods/beads';
+import { rodsOfPass } from '../rods/counts';
 import Papa from 'papaparse';
 import { TROUBLES } from '../data/troubles';
 import { metalFamily } from '../data/metals';

@@ -7,7 +7,7 @@ import { assess } from '../plan/assess';
 import { makePlan } from '../plan/plan';
 import { HeatLog, coolingOf } from '../heat/cooling';
 import { arcHeat_W } from '../heat/arcEnergy';
-import { arcPerRod_s } from '../rods/beads';
+import { arcPerRod_s } from '../rods/hand';
 import { countOf, passesAsSeen } from './count';
 import { happened, nextNumber, runClock_ms } from './happened';
 import { liveDuty, liveHeat } from './live';

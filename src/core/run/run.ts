@@ -1,7 +1,8 @@
 import { fireWatch_s } from '../repair/permit';
 import { TROUBLES } from '../data/troubles';
 import type { Job } from '../formats/job';
-import { arcPerRod_s, rodsOfPass } from '../rods/beads';
+import { rodsOfPass } from '../rods/counts';
+import { arcPerRod_s } from '../rods/hand';
 import { tinVerdict } from '../rods/keeping/verdict';
 import type { Assessment } from '../plan/assess';
 import type { Plan } from '../plan/plan';

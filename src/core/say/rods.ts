@@ -53,7 +53,8 @@ export function readRod(sentence: Sentence, chip: AddChip): void {
   const sizeId = (said: string | undefined): RodSizeId | null =>
     said === undefined ? null : said in ROD_SIZES ? (said as RodSizeId) : (METRIC_RODS[said] ?? null);
   const size = ROD_SIZE_WORDS.source;
-  readRoot(sentence, chip, sizeId);
+  readPlace('root', sentence, chip, sizeId);
+  readPlace('cap', sentence, chip, sizeId);
   const patterns: [RegExp, word: number, size: number][] = [
     [
       new RegExp(
@@ -99,18 +100,32 @@ export function readRod(sentence: Sentence, chip: AddChip): void {
 /** What a root is mostly laid with, where no size of it is said. */
 const USUAL_ROOT: RodSizeId = '1/8';
 
-/** Another rod for the root: "6010 root, 7018 fill", "root with 3/32 6010". */
-function readRoot(
+/** Places in a weld that may have a rod of their own, as they are said. */
+const ROD_PLACES = {
+  root: { word: String.raw`root\b(?! ?(?:face|gap|opening))`, behind: 'root', said: 'Root' },
+  cap: {
+    word: String.raw`(?:cap|top)(?:ping)?(?: pass| layers?)?\b`,
+    behind: '(?:cap(?:ped)?|top(?:ped)?(?: layer)?)',
+    said: 'Top',
+  },
+} as const;
+
+/** Another rod for the root or the top: "6010 root, 7018 fill", "root with 3/32 6010", "cap with 7014". */
+function readPlace(
+  at: keyof typeof ROD_PLACES,
   sentence: Sentence,
   chip: AddChip,
   sizeId: (said: string | undefined) => RodSizeId | null,
 ): void {
   const size = String.raw`(?:${ROD_SIZE_WORDS.source}(?: ?(?:mm|inch|in|"))? )?`;
   const after = String.raw`(?: (?:in )?${ROD_SIZE_WORDS.source}(?: ?(?:mm|inch|in|"))?)?`;
+  const place = ROD_PLACES[at].word;
   const before = new RegExp(
-    String.raw`(?<![\d/.])${size}${ROD_WORD}${after}(?: rods?)? (?:for the |in the |on the )?root\b(?! ?(?:face|gap|opening))`,
+    String.raw`(?<![\d/.])${size}${ROD_WORD}${after}(?: rods?)? (?:for the |in the |on the |on )?${place}`,
   );
-  const behind = new RegExp(String.raw`\broot (?:with |in |by |of )?(?:an? )?${size}${ROD_WORD}\b`);
+  const behind = new RegExp(
+    String.raw`\b${ROD_PLACES[at].behind} (?:with |in |by |of )?(?:an? )?${size}${ROD_WORD}\b`,
+  );
   const found = [before, behind]
     .map((pattern) =>
       sentence.takeIf(pattern, (match) => {
@@ -121,7 +136,7 @@ function readRoot(
     )
     .find((one) => one !== null);
   if (found)
-    chip('root', `Root with ${found.rodClass} ${ROD_SIZES[found.size].inches}`, found.said, [
-      { path: 'rod.root', value: { rodClass: found.rodClass, size: found.size } },
+    chip(at, `${ROD_PLACES[at].said} with ${found.rodClass} ${ROD_SIZES[found.size].inches}`, found.said, [
+      { path: `rod.${at}`, value: { rodClass: found.rodClass, size: found.size } },
     ]);
 }

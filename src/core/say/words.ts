@@ -132,6 +132,11 @@ export const SAY_WORDS: readonly SayWord[] = [
   // How a part is mostly joined, where no joint is said: after all that say one.
   word('gusset|lug|bracket|tab|cleat|stiffener|foot|rib', 'T-fillet', kind('t-fillet')),
   word('patch|doubler|plate over', 'Lap', kind('lap')),
+  word(
+    '(?:tig|argon) (?:the )?root and hot(?: pass)?|root and hot(?: pass)? (?:by|with|in) (?:tig|argon)',
+    'Root and hot pass by TIG',
+    { path: 'rod.root', value: { rodClass: null, size: null, process: 'tig', hot: true } },
+  ),
   word('(?:tig|argon) root|root (?:by|with|in|done in) (?:tig|argon)|tig (?:the )?root', 'Root by TIG', {
     path: 'rod.root',
     value: { rodClass: null, size: null, process: 'tig' },

@@ -1,7 +1,8 @@
 import { CHIP_BASE_s, CHIP_s_per_mm, ROD_CHANGE_s, SETTLE_s, STITCH_MOVE_s } from '../data/limits';
 import type { PositionId } from '../data/words';
 import type { Tacks } from '../joint/tacks';
-import { heatAmps_A, type BeadPlan } from '../rods/beads';
+import type { BeadPlan } from '../rods/beads';
+import { heatAmps_A } from '../rods/hand';
 import { HeatKeeper, type BeadStart, type HeatHolds } from '../heat/holds';
 
 /** One stretch of the job, one after another without gaps. */

@@ -21,8 +21,13 @@ export function Passes({ mix }: { mix: MixPlan }) {
       {butter.map((weld, n) => (
         <Row key={`butter ${n + 1}`} name={`Butter, layer ${n + 1}`} dilution={null} weld={weld} />
       ))}
-      {mix.passes.slice(0, MOST).map(({ role, dilution, weld }, n) => (
-        <Row key={`${role} ${n + 1}`} name={`${n + 1}, ${role}`} dilution={dilution} weld={weld} />
+      {mix.passes.slice(0, MOST).map(({ role, rodClass, dilution, weld }, n) => (
+        <Row
+          key={`${role} ${n + 1}`}
+          name={`${n + 1}, ${role}${rodClass === null ? '' : `, ${rodClass}`}`}
+          dilution={dilution}
+          weld={weld}
+        />
       ))}
       {mix.passes.length > MOST && (
         <Words as="small" tone="quiet">{`${mix.passes.length - MOST} more like the last.`}</Words>

@@ -1,4 +1,4 @@
-import { passCount, tieInsInWords } from '@core/rods';
+import { hasTop, passCount, tieInsInWords } from '@core/rods';
 import { ampWindow } from '@core/rods/amps';
 import { memo } from 'react';
 import { View } from 'react-native';
@@ -63,13 +63,19 @@ export const Choices = memo(function Choices({ open }: { open: OpenJob }) {
           options={[
             { id: 'rod', name: 'With the rod' },
             { id: 'tig', name: 'By TIG' },
+            { id: 'tig-hot', name: 'TIG, hot pass too' },
           ]}
-          value={job.rod.root.process ?? null}
+          value={job.rod.root.process ? (job.rod.root.hot ? 'tig-hot' : 'tig') : null}
           proposed="rod"
-          onPick={(id: 'rod' | 'tig' | null) =>
+          onPick={(id: 'rod' | 'tig' | 'tig-hot' | null) =>
             set(
               'rod.root',
-              { rodClass: null, size: null, ...(id === 'tig' && { process: 'tig' as const }) },
+              {
+                rodClass: null,
+                size: null,
+                ...((id === 'tig' || id === 'tig-hot') && { process: 'tig' as const }),
+                ...(id === 'tig-hot' && { hot: true }),
+              },
               'How the root is laid',
             )
           }
@@ -125,7 +131,7 @@ export const Choices = memo(function Choices({ open }: { open: OpenJob }) {
 /** Where the rest of the rod's questions are answered: which and why, how the beads lie, where each rod ends. */
 function Ways({ open }: { open: OpenJob }) {
   const { job, assessment } = open;
-  const { beads, runs, root, rootBy, rod, mix } = assessment.situation;
+  const { beads, runs, root, rootBy, cap, butter, rod, mix } = assessment.situation;
   const passes = beads ? passCount(beads) : null;
   return (
     <View style={{ gap: SPACE.s }}>
@@ -157,12 +163,24 @@ function Ways({ open }: { open: OpenJob }) {
       )}
       {rootBy && (
         <Words as="small" testID="root-by-says" metric>
-          {`Root by ${rootBy.words} at ${Math.round(rootBy.current_A)} A, on it the rod.`}
+          {`Root by ${rootBy.words} at ${Math.round(rootBy.current_A)} A${rootBy.hot ? `, the hot pass so at ${rootBy.hot.current_A} A` : ''}, on it the rod.`}
         </Words>
       )}
       {root && !rootBy && (
         <Words as="small" testID="root-rod">
           {`Root with ${root.rod.rodClass} ${root.rod.size} at ${root.current_A} A. ${root.rod.why}`}
+        </Words>
+      )}
+      {butter && (
+        <Words as="small" testID="butter-rod">
+          {`Butter first with ${butter.rodClass} ${butter.size}${butter.current_A === null ? '' : ` at ${butter.current_A} A`}${butter.rods === null ? '' : `, ${counted(Math.ceil(butter.rods), 'rod')}`}.`}
+        </Words>
+      )}
+      {cap && (
+        <Words as="small" testID="cap-rod">
+          {hasTop({ beads, cap })
+            ? `The top with ${cap.rod.rodClass} ${cap.rod.size} at ${cap.current_A} A. ${cap.rod.why}`
+            : `${cap.rod.rodClass} ${cap.rod.size} is for the top, but there is only one layer: all of it is laid with the rod.`}
         </Words>
       )}
     </View>

@@ -36,6 +36,7 @@ export function RodStop({ open }: { open: OpenJob }) {
     job.rod.current_A !== null ||
     job.rod.aim !== null ||
     job.rod.root.rodClass !== null ||
+    job.rod.cap.rodClass !== null ||
     job.rod.workAngle_deg !== null;
   const answer = rod
     ? `${rod.value.rodClass} ${rod.value.size}, ${pole ? POLE_WORDS[pole.value] : ''}. ${rod.value.why}`
@@ -111,6 +112,7 @@ export function RodStop({ open }: { open: OpenJob }) {
                 { path: 'rod.pole', value: null },
                 { path: 'rod.aim', value: null },
                 { path: 'rod.root', value: { rodClass: null, size: null } },
+                { path: 'rod.cap', value: { rodClass: null, size: null } },
                 { path: 'rod.workAngle_deg', value: null },
                 { path: 'typed.rod.workAngle_deg', value: undefined },
               ],

@@ -96,22 +96,28 @@ const SHOWN = 3;
 
 const nameOf = ({ rodClass, size }: RodFit): string => `${rodClass} ${ROD_SIZES[size].inches}`;
 
+/** Places that have a rod of their own beside the main one: where it is kept, and how that is said. */
+const OWN: Readonly<Partial<Record<RoleId, { path: 'rod.root' | 'rod.cap'; words: string; back: string }>>> =
+  {
+    root: { path: 'rod.root', words: 'for the root', back: 'Root with the same rod' },
+    cap: { path: 'rod.cap', words: 'for the top', back: 'The top with the same rod' },
+    hardface: { path: 'rod.cap', words: 'for the top', back: 'The top with the same rod' },
+  };
+/** Places for which a rod may be the main one. */
+const MAIN: readonly RoleId[] = ['whole', 'fill', 'hardface'];
+
 /** One rod with its reasons, and the way to take it. */
 function FitCard({ open, row, role, first }: { open: OpenJob; row: RodFit; role: RoleId; first: boolean }) {
   const { rodClass, size, tin } = row;
   const window = ampWindow(rodClass, size, tin);
   const { rod } = open.assessment.situation;
-  const forRoot = role === 'root';
-  const taken = forRoot
-    ? open.job.rod.root.rodClass === rodClass && open.job.rod.root.size === size
-    : rod?.value.rodClass === rodClass && rod.value.size === size;
-  const take = () =>
-    forRoot
-      ? open.edit([{ path: 'rod.root', value: { rodClass, size } }], 'Rod for the root')
-      : open.edit(fixRod(rodClass, size), 'Rod');
-  const placed = role === 'whole' || role === 'root' || role === 'fill' || role === 'hardface';
+  const own = OWN[role];
+  const kept = own && (own.path === 'rod.root' ? open.job.rod.root : open.job.rod.cap);
+  const ownTaken = kept?.rodClass === rodClass && kept.size === size;
+  const mainTaken = rod?.value.rodClass === rodClass && rod.value.size === size;
+  const id = `${rodClass}-${size.replace('/', '_')}`;
   return (
-    <Card testID={`fit-${rodClass}-${size.replace('/', '_')}`}>
+    <Card testID={`fit-${id}`}>
       <View style={{ flexDirection: 'row', gap: SPACE.s, alignItems: 'baseline' }}>
         <Words as="bold" style={{ flex: 1 }}>
           {nameOf(row)}
@@ -132,24 +138,33 @@ function FitCard({ open, row, role, first }: { open: OpenJob; row: RodFit; role:
         <Words key={words} as="small" tone="danger">{`Against: ${words}`}</Words>
       ))}
       <FieldRow>
-        {taken && <Words as="bold">{forRoot ? 'Taken for the root' : 'Taken'}</Words>}
-        {placed && !taken && (
+        {(ownTaken || mainTaken) && (
+          <Words as="bold">{ownTaken && own ? `Taken ${own.words}` : 'Taken'}</Words>
+        )}
+        {own && !ownTaken && !mainTaken && (
           <Act
             grow
             kind={first ? 'main' : 'plain'}
-            title={forRoot ? 'Take it for the root' : 'Take it'}
-            testID={`take-${rodClass}-${size.replace('/', '_')}`}
-            onPress={take}
+            title={`Take it ${own.words}`}
+            testID={`take-${id}`}
+            onPress={() => open.edit([{ path: own.path, value: { rodClass, size } }], `Rod ${own.words}`)}
           />
         )}
-        {taken && forRoot && (
+        {MAIN.includes(role) && !mainTaken && (
           <Act
             grow
-            title="Root with the same rod"
-            testID="root-same"
-            onPress={() =>
-              open.edit([{ path: 'rod.root', value: { rodClass: null, size: null } }], 'Root as the rest')
-            }
+            kind={first && !own ? 'main' : 'plain'}
+            title={own ? 'Take it for all of it' : 'Take it'}
+            testID={own ? `take-all-${id}` : `take-${id}`}
+            onPress={() => open.edit(fixRod(rodClass, size), 'Rod')}
+          />
+        )}
+        {own && ownTaken && (
+          <Act
+            grow
+            title={own.back}
+            testID={own.path === 'rod.root' ? 'root-same' : 'cap-same'}
+            onPress={() => open.edit([{ path: own.path, value: { rodClass: null, size: null } }], own.back)}
           />
         )}
       </FieldRow>

@@ -6,6 +6,7 @@ import { from12 } from './from12';
 import { from13 } from './from13';
 import { from14 } from './from14';
 import { from15 } from './from15';
+import { from16 } from './from16';
 import { from2 } from './from2';
 import { from3 } from './from3';
 import { from4 } from './from4';
@@ -35,4 +36,5 @@ export const STEPS: readonly Step[] = [
   from13,
   from14,
   from15,
+  from16,
 ];

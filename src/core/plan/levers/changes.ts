@@ -32,7 +32,15 @@ import {
   restChanges,
   supplyChanges,
 } from '../../power/levers';
-import { aimChanges, ampsChanges, mixChange, poleChanges, rodChanges, runsChange } from '../../rods/levers';
+import {
+  aimChanges,
+  ampsChanges,
+  capChanges,
+  mixChange,
+  poleChanges,
+  rodChanges,
+  runsChange,
+} from '../../rods/levers';
 
 /** Every kind of change the app can think of. A new one is a function in one of those files and a line here. */
 export const CHANGE_MAKERS: readonly ChangeMaker[] = [
@@ -51,6 +59,7 @@ export const CHANGE_MAKERS: readonly ChangeMaker[] = [
   gapChange,
   grinderChange,
   mixChange,
+  capChanges,
   bevelChange,
   bothBevelsChange,
   backRunChange,

@@ -1,5 +1,5 @@
 import type { Given, Situation } from '../../judge/situation';
-import { current_A, proposed_A, root } from '../../rods/stages/amps';
+import { cap, current_A, proposed_A, root } from '../../rods/stages/amps';
 import { assumed } from './assumed';
 import { bias } from '../../bench/stage';
 import { beads } from '../../rods/stages/beads';
@@ -10,6 +10,7 @@ import { job, joint, length_mm, problems, stitch_mm, tacks } from '../../joint/s
 import { beliefs, wants } from '../../metal/stage';
 import { blow } from '../../field/stage';
 import { heat } from '../../preheat/stage';
+import { butter } from '../../mix/butter';
 import { mix } from '../../mix/stage';
 import { order, pull } from '../../order/stage';
 import { hurried, timeline } from '../../timeline/stage';
@@ -71,6 +72,7 @@ const STAGES: Stages = {
   proposed_A,
   current_A,
   root,
+  cap,
   rootBy,
   beads,
   dryness,
@@ -80,6 +82,7 @@ const STAGES: Stages = {
   rest_s,
   heat,
   mix,
+  butter,
   blow,
   holesAt_A,
   order,

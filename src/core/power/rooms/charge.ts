@@ -1,7 +1,7 @@
 import type { Reads } from '../../judge/situation';
 import { BATTERY_USABLE } from '../../data/limits';
 import { CHOSEN, IEC_60974_1, PRACTICE } from '../../units/sources';
-import { rodsNeeded } from '../../rods/beads';
+import { rodsNeeded } from '../../rods/counts';
 import { counted, span, trimmed } from '../../units/format';
 import { exactly } from '../../units/range';
 import { rodsPerCharge } from '../dayWork';

@@ -1,6 +1,6 @@
 import type { Reads } from '../../judge/situation';
 import { OUR_JUDGEMENT } from '../../units/sources';
-import { handLays_mm2 } from '../beads';
+import { handLays_mm2 } from '../hand';
 import { span, trimmed } from '../../units/format';
 import { yesNo } from '../../judge/room';
 import type { Assessor } from '../../judge/assessor';

@@ -1,4 +1,4 @@
-import { stickPass } from '../beads';
+import { stickPass } from '../counts';
 import type { Reads } from '../../judge/situation';
 import { DIAL_ERROR } from '../../data/machines';
 import { BURN_THROUGH_FIT } from '../../units/sources';

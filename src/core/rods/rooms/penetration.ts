@@ -1,4 +1,4 @@
-import { stickPass } from '../beads';
+import { stickPass } from '../counts';
 import { DIGGING, PENETRATION_DOUBT, ROOT_FUSED_mm } from '../../data/fusion';
 import { rodClass } from '../../data/rods';
 import { BURN_THROUGH_FIT, PRACTICE } from '../../units/sources';

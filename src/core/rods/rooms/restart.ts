@@ -1,4 +1,4 @@
-import { stickPass } from '../beads';
+import { stickPass } from '../counts';
 import { ROD_CHANGE_s } from '../../data/limits';
 import { DIAL_ERROR } from '../../data/machines';
 import { BURN_THROUGH_FIT, OUR_JUDGEMENT } from '../../units/sources';

@@ -5,7 +5,8 @@ import { FILLER_HANDBOOK, PRACTICE } from '../../units/sources';
 import { exactly } from '../../units/range';
 import { counted, inWords, trimmed } from '../../units/format';
 import { under, unknown, yesNo } from '../../judge/room';
-import { stickPass, passCount, passesInWords, rodsByKind } from '../beads';
+import { stickPass, passCount, passesInWords } from '../counts';
+import { rodsToBring } from '../kinds';
 import type { Assessor } from '../../judge/assessor';
 
 /** Rods needed against rods in the tins, the kind that lasts least. */
@@ -17,12 +18,13 @@ export const rodsOnHand: Assessor = {
     job,
     rod,
     beads,
+    butter,
     joint,
     kit,
     system,
-  }: Reads<'job' | 'rod' | 'beads' | 'joint' | 'kit' | 'system'>) {
+  }: Reads<'job' | 'rod' | 'beads' | 'butter' | 'joint' | 'kit' | 'system'>) {
     if (!rod || !beads) return null;
-    const kinds = rodsByKind(beads).map((kind) => ({
+    const kinds = rodsToBring({ beads, butter }).map((kind) => ({
       name: `${kind.rodClass} ${ROD_SIZES[kind.size].inches}`,
       need: wholeRods(kind.rods),
       tins: kit.tins.filter((tin) => tin.rodClass === kind.rodClass && tin.size === kind.size),

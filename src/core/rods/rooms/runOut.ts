@@ -1,4 +1,4 @@
-import { stickPass } from '../beads';
+import { stickPass } from '../counts';
 import type { Reads } from '../../judge/situation';
 import { OFF_CORNER, ROD_REACH_DOUBT } from '../../data/limits';
 import { OUR_JUDGEMENT, PRACTICE } from '../../units/sources';

@@ -1,9 +1,9 @@
 import { ampWindow, HOLES_MARGIN, proposeAmps, type AmpWindow } from '../amps/amps';
 import { isSheet } from '../../data/limits';
-import { ROD_SIZES } from '../../data/rodSizes';
+import { ROD_SIZES, type RodSizeId } from '../../data/rodSizes';
 import { fusionFloor_A } from '../../heat/fusion';
 import { jointTraits } from '../../data/joints';
-import { rodClass } from '../../data/rods';
+import { rodClass, type RodClassId } from '../../data/rods';
 import { OPEN_ROOT } from '../../data/fusion';
 import { NOT_TRIED } from '../../bench/stage';
 import { planBeads } from '../beads';
@@ -13,13 +13,22 @@ import { holesRange } from './holes';
 import type { Reads } from '../../judge/situation';
 import { isUneven, opens } from '../../joint/geometry';
 
+/** A rod beside the main one, with what it is run at. */
+export interface OtherRod {
+  rod: RodChoice;
+  window: AmpWindow;
+  current_A: number;
+}
+
 declare module '../../judge/situation' {
   interface Situation {
     /** Amps that the app begins with, and those that are planned with. */
     readonly proposed_A: number | null;
     readonly current_A: Choice<number> | null;
     /** Another rod for the root, or the same one run cooler. */
-    readonly root: { rod: RodChoice; window: AmpWindow; current_A: number } | null;
+    readonly root: OtherRod | null;
+    /** Another rod for the last layer, where the welder named one. */
+    readonly cap: OtherRod | null;
   }
 }
 
@@ -113,14 +122,34 @@ export function current_A(
 /** The root: another rod where the welder named one, or the same run cooler where it hangs over an open gap. */
 export function root(
   context: AmpsContext & Reads<'noRod' | 'kit' | 'rod' | 'window' | 'current_A'>,
-): { rod: RodChoice; window: AmpWindow; current_A: number } | null {
+): OtherRod | null {
   if (context.noRod) return null;
   const { rodClass: id, size } = context.job.rod.root;
   if (id === null || size === null) return openRoot(context);
+  return namedRod(id, size, 'You chose it for the root.', context);
+}
+
+/** The last layer with another rod, where the welder named one. */
+export function cap(context: AmpsContext & Reads<'noRod' | 'kit' | 'rod'>): OtherRod | null {
+  const { rodClass: id, size } = context.job.rod.cap;
+  const main = context.rod?.value;
+  if (context.noRod || id === null || size === null || !main) return null;
+  return isThat({ rodClass: id, size }, main)
+    ? null
+    : namedRod(id, size, 'You chose it for the top.', context);
+}
+
+/** A rod that the welder named for part of the joint, at the amps it is begun with; null where nobody knows its amps. */
+function namedRod(
+  id: RodClassId,
+  size: RodSizeId,
+  why: string,
+  context: AmpsContext & Reads<'kit'>,
+): OtherRod | null {
   const tin = context.kit.tins.find((t) => t.rodClass === id && t.size === size) ?? null;
   const window = ampWindow(id, size, tin);
   if (window === null) return null;
-  const rod = { rodClass: id, size, tin, why: 'You chose it for the root.' };
+  const rod = { rodClass: id, size, tin, why };
   return { rod, window, current_A: startAmps(rod, window, context) };
 }
 

@@ -6,11 +6,13 @@ import type { Tin } from '../../formats/kit';
 import { isUneven, opens, jointGeometry } from '../../joint/geometry';
 import { fillBack, fillRegion } from '../../joint/region';
 import { ampWindow } from '../amps/amps';
-import { planBeads, rodsByKind, type BeadPlan, type BurnedRod } from '../beads';
+import { planBeads, type BeadPlan } from '../beads';
+import { rodsByKind } from '../counts';
+import type { BurnedRod } from '../hand';
 import type { RodChoice } from '../choose';
 import { mixRods, type NextRod } from '../mix';
 import { memoize } from '../../units/memoize';
-import { startAmps, type AmpsContext } from './amps';
+import { startAmps, type AmpsContext, type OtherRod } from './amps';
 import type { Reads } from '../../judge/situation';
 
 declare module '../../judge/situation' {
@@ -26,9 +28,9 @@ const backOf = memoize((joint: Job['joint']) => fillBack(joint, jointGeometry(jo
 
 /** The passes of a job: laid out in its section, and shared out over sizes where the tin runs short and the welder says so. */
 export function beads(
-  context: AmpsContext & Reads<'rod' | 'current_A' | 'root' | 'rootBy' | 'kit' | 'wants' | 'tacks'>,
+  context: AmpsContext & Reads<'rod' | 'current_A' | 'root' | 'cap' | 'rootBy' | 'kit' | 'wants' | 'tacks'>,
 ): BeadPlan | null {
-  const { rod: taken, current_A, root, rootBy, job, joint, length_mm, wants, tacks } = context;
+  const { rod: taken, current_A, root, cap, rootBy, job, joint, length_mm, wants, tacks } = context;
   if (!taken || !current_A || joint.area_mm2 === null) return null;
   const rod = taken.value;
   const main: BurnedRod = {
@@ -49,14 +51,10 @@ export function beads(
       wants.families.some((id) => LIKES_BIG_BEADS.families.includes(id)),
     through: opens(joint),
     uneven: isUneven(joint),
-    root: rootBy
-      ? { ...main, current_A: rootBy.current_A, by: rootBy }
-      : root && {
-          rodClass: root.rod.rodClass,
-          size: root.rod.size,
-          current_A: root.current_A,
-          long_mm: root.rod.tin?.length_mm ?? null,
-        },
+    root: rootBy ? { ...main, current_A: rootBy.current_A, by: rootBy } : root && burnedOf(root),
+    hot: rootBy?.hot ? { ...main, current_A: rootBy.hot.current_A, by: rootBy.hot } : null,
+    cap: cap && burnedOf(cap),
+    overlay: jointTraits(job.joint.kind)?.overlay ?? false,
     count: job.rod.beadCount,
     shares: job.rod.beadShares,
     move: job.rod.move,
@@ -67,6 +65,13 @@ export function beads(
     ? mixRods(plan, main, rod.tin.count, otherSizes(rod, context))
     : plan;
 }
+
+const burnedOf = ({ rod, current_A }: OtherRod): BurnedRod => ({
+  rodClass: rod.rodClass,
+  size: rod.size,
+  current_A,
+  long_mm: rod.tin?.length_mm ?? null,
+});
 
 /** Other sizes of the class in the tins, nearest first, each at the amps it would be begun with. */
 function otherSizes(rod: RodChoice, context: AmpsContext & Reads<'kit'>): NextRod[] {

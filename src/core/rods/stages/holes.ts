@@ -5,7 +5,8 @@ import {
   holesAt_A as meltsThroughAt_A,
   type MeltProperties,
 } from '../../heat/burnThrough';
-import { stickPass, type BeadPlan } from '../beads';
+import type { BeadPlan } from '../beads';
+import { stickPass } from '../counts';
 import { exactly, type Range } from '../../units/range';
 import type { Reads } from '../../judge/situation';
 import { BACKED } from '../../data/backing';
