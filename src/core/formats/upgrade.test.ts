@@ -8,6 +8,7 @@ import { blankJob } from './blankJob';
 import { Job } from './job';
 import { Kit } from './kit';
 import { memoizeBy } from '../units/memoize';
+import { EMPTY_KIT } from './blankKit';
 import { DATA_VERSION, upgradeJob, upgradeKit } from './upgrade';
 
 const blank = blankJob('a', '2026-01-01T00:00:00.000Z');
@@ -64,6 +65,17 @@ const oldKit = (change: object = {}) => ({
   leads: [],
   tools: [],
   ...change,
+});
+
+test('from version 16: no rod of its own for the top, and torches without a rating', () => {
+  const rod = Object.fromEntries(Object.entries(blank.rod).filter(([key]) => key !== 'cap'));
+  const job = Job.parse(upgradeJob(JSON.parse(JSON.stringify({ ...blank, rod })), 16));
+  expect(job.rod.cap).toEqual({ rodClass: null, size: null });
+  const old = { ...EMPTY_KIT, tools: [{ id: 't', tool: 'tig-torch', note: 'gas lens', typed: {} }] };
+  const kit = Kit.parse(upgradeKit(JSON.parse(JSON.stringify(old)), 16));
+  expect(kit.tools).toEqual([
+    { id: 't', tool: 'tig-torch', note: 'gas lens', typed: {}, rated_A: null, duty_pct: null },
+  ]);
 });
 
 test('from version 15: a finding without a place keeps its words, and the hot-work card is blank', () => {

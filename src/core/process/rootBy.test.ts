@@ -6,6 +6,7 @@ import { applyEdits } from '../formats/edits';
 import type { Kit } from '../formats/kit';
 import type { JobEdit } from '../formats/paths';
 import { assess } from '../plan/assess';
+import { rootChange } from './levers';
 import { findLevers, leversFor } from '../plan/levers/levers';
 import { makePlan } from '../plan/plan';
 import { rodsByKind } from '../rods/counts';
@@ -127,6 +128,43 @@ describe('a root by TIG under a fill by stick', () => {
       makePlan(judged(stainless, { ...KIT, tins: [fullTin('E316L-16', '3/32')] })).steps,
     );
     expect(words).toMatch(/Argon behind/);
+  });
+});
+
+describe('the hot pass by TIG too', () => {
+  const both = { 'rod.root': { ...TIG, hot: true } };
+  // Common practice: the hot pass a tenth over the root, and bigger; then stick.
+  test('is the second bead, hotter than the root, and the rods lay the rest', () => {
+    const [root, hot, ...rest] = passesOf(judged(both));
+    expect(hot?.rod.by?.process).toBe('tig');
+    expect((hot?.rod.current_A ?? 0) / (root?.rod.current_A ?? 1)).toBeCloseTo(1.1, 1);
+    expect(hot?.area_mm2).toBeGreaterThan(root?.area_mm2 ?? Infinity);
+    expect(rest.length).toBeGreaterThan(0);
+    expect(rest.every(({ rod }) => !rod.by)).toBe(true);
+    const sum = (passes: readonly { area_mm2: number }[]) => passes.reduce((a, b) => a + b.area_mm2, 0);
+    expect(sum(passesOf(judged(both)))).toBeCloseTo(sum(passesOf(judged())), 6);
+  });
+
+  test('takes its own filler and minutes, and has its line in the step', () => {
+    const step = (change: Record<string, unknown>) =>
+      makePlan(judged(change)).steps.find(({ title }) => /by TIG$/.test(title));
+    expect(step(both)?.title).toBe('Root and hot pass by TIG');
+    // 528 mm of 11 and 14 mm2 at 7.85 g/cm3 is 104 g.
+    expect(JSON.stringify(step(both))).toMatch(/about 104 g/);
+    expect(JSON.stringify(step(both))).toMatch(/Hot pass.*at the same pace/);
+    expect(JSON.stringify(step({}))).not.toMatch(/hot pass/i);
+  });
+
+  test('without a root by TIG it means nothing', () => {
+    const alone = passesOf(judged({ 'rod.root': { rodClass: null, size: null, hot: true } }));
+    expect(alone.every(({ rod }) => !rod.by)).toBe(true);
+  });
+
+  test('is a change that can be taken, and taken back', () => {
+    const ids = (change: Record<string, unknown>) => rootChange(judged(change).situation).map(({ id }) => id);
+    expect(ids({})).toContain('hot-by-tig');
+    expect(ids(both)).not.toContain('hot-by-tig');
+    expect(ids(both)).toContain('root-by-rod');
   });
 });
 

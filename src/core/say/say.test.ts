@@ -45,6 +45,18 @@ describe('a sentence of the trade', () => {
     expect(job.metal.sideA).toMatchObject({ part: 'plate-bracket', age: 'to-1980', family: null });
   });
 
+  test('a rod of its own for the root, for the top, and TIG for root and hot pass', () => {
+    const rods = filled('10 mm V butt, 6010 root, fill with 1/8 7018 and cap with 3/32 7014').rod;
+    expect(rods.root).toMatchObject({ rodClass: 'E6010' });
+    expect(rods.cap).toEqual({ rodClass: 'E7014', size: '3/32' });
+    expect(rods).toMatchObject({ rodClass: 'E7018', size: '1/8' });
+    expect(filled('pipe butt, tig root and hot pass, 7018 on it').rod.root).toMatchObject({
+      process: 'tig',
+      hot: true,
+    });
+    expect(filled('rusty top edge of the 6 mm hopper, 6013').rod.cap.rodClass).toBeNull();
+  });
+
   test('two thicknesses, a length and a wind', () => {
     const job = filled('1/8 to 3/8 tee, horizontal, 4 inches long, 20 knots of wind, minus five degrees');
     expect(job.joint).toMatchObject({

@@ -1,3 +1,4 @@
+import { GUN_OF } from '@core/data/guns';
 import { TOOLS, type ToolId } from '@core/data/tools';
 import type { CordItem, LeadSet, Tool } from '@core/formats/kit';
 import { optionsOf } from '@/ui/options';
@@ -46,7 +47,16 @@ export function ToolForm({ tool, change }: { tool: Tool; change: Change }) {
         value={tool.tool}
         onPick={(id: ToolId | null) => id && change([{ path: 'tool', value: id }])}
       />
+      {RATED.includes(tool.tool) && (
+        <FieldRow>
+          <Num item={tool} at="rated_A" path="tool.rated_A" change={change} />
+          <Num item={tool} at="duty_pct" path="tool.duty_pct" change={change} />
+        </FieldRow>
+      )}
       <Note value={tool.note} change={change} />
     </>
   );
 }
+
+/** What has a rating of its own: torches and guns. */
+const RATED: readonly ToolId[] = Object.values(GUN_OF);

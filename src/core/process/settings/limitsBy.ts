@@ -3,6 +3,7 @@ import { inWords, trimmed } from '../../units/format';
 import type { UnitSystem } from '../../units/kinds';
 import { IEC_60974_1 } from '../../units/sources';
 import type { Candidate } from '../rank';
+import { onGun } from './gun';
 import { onFiller, onGas, onTungsten, type Stock } from './stock';
 import type { ArcBy, LimitBy, SetFor } from './arcBy';
 
@@ -59,6 +60,7 @@ export function limitsBy(
     ...onTungsten(set, kit),
     ...onFiller(set, kit),
     ...onGas(set, where, kit),
+    ...onGun(set, kit),
     ...onMachine(set, machine),
   ];
   return inTurn(all);

@@ -1,7 +1,9 @@
 import { DEMO_KIT } from '../../../demo/kit';
 import { readField } from '../../formats/fields';
 import { blankJob } from '../../formats/blankJob';
-import type { Bottle, FillerItem, Tungsten } from '../../formats/kit';
+import { blankTool } from '../../formats/blankKit';
+import type { Bottle, FillerItem, Tool, Tungsten } from '../../formats/kit';
+import { onGun } from './gun';
 import { jointGeometry } from '../../joint/geometry';
 import type { ArcBy, OtherArc, SetFor } from './arcBy';
 import { fillersFor } from './arcBy';
@@ -38,7 +40,13 @@ const tungsten = (change: Partial<Tungsten>): Tungsten => ({
   typed: {},
   ...change,
 });
-const stock = (change: Partial<Stock>): Stock => ({ fillers: [], bottles: [], tungstens: [], ...change });
+const stock = (change: Partial<Stock>): Stock => ({
+  fillers: [],
+  bottles: [],
+  tungstens: [],
+  tools: [],
+  ...change,
+});
 
 const where = (process: OtherArc, kit: Stock, change: Partial<SetFor> = {}): SetFor => {
   const wants: SetFor['wants'] = change.wants ?? { families: ['low-carbon-steel'], rods: ['E7018'] };
@@ -189,4 +197,38 @@ describe('the tungsten', () => {
 test('the yard can lay its own TIG: bottle, tungstens and rods are read from the kit', () => {
   expect(serving('tig', ['ER316L'], DEMO_KIT).map(({ size }) => size)).toEqual(['1.6']);
   expect(gasIn_l(DEMO_KIT.bottles[0] as Bottle)).toBe(1700);
+});
+
+describe('a torch or gun with a rating of its own', () => {
+  const rated = (tool: Tool['tool'], rated_A: number | null, duty_pct: number | null = 60): Tool => ({
+    ...blankTool(tool, tool),
+    rated_A,
+    duty_pct,
+  });
+  const asked = (current_A: number, tools: Tool[], process: OtherArc = 'gas-wire', arc_min = 30) => {
+    const at = set(process, stock({}));
+    const amps = { low: current_A, nominal: current_A, high: current_A };
+    return onGun({ ...at, current_A: amps, arc_min, arcShare: 0.5 }, { tools });
+  };
+
+  // IEC 60974-1's rule of the square, by hand: rated 150 A at 60 %, at 200 A 0.6 (150 / 200)² = 33.75 %, 3.4 min in ten.
+  test('stands what its rating says, by the square of the amps', () => {
+    expect(asked(150, [rated('solid-wire', 150)])).toMatchObject([{ state: 'roomy', title: 'Gun' }]);
+    expect(asked(200, [rated('solid-wire', 150)])).toMatchObject([
+      { state: 'tight', words: expect.stringMatching(/200 A it stands 3\.4 min of arc in ten/) },
+    ]);
+    expect(asked(200, [rated('solid-wire', 150)], 'gas-wire', 3)).toMatchObject([{ state: 'roomy' }]);
+    expect(asked(230, [rated('solid-wire', 150)])).toMatchObject([{ state: 'none' }]);
+    expect(asked(220, [rated('tig-torch', 150, 35)], 'tig')).toMatchObject([
+      { state: 'tight', title: 'Torch' },
+    ]);
+  });
+
+  test('the one that stands most counts; one without a rating is not judged', () => {
+    expect(asked(230, [rated('solid-wire', 150), rated('solid-wire', 300)])).toMatchObject([
+      { state: 'roomy' },
+    ]);
+    expect(asked(230, [rated('solid-wire', 150), rated('solid-wire', null)])).toEqual([]);
+    expect(asked(230, [rated('tig-torch', 100)])).toEqual([]);
+  });
 });

@@ -8,7 +8,7 @@ import { PRACTICE } from '../../units/sources';
 import type { ArcBy, LimitBy, OtherArc, SetFor, Sizes } from './arcBy';
 
 /** Reels, bare rods, tungstens and bottles of the kit, held against what a process asks. */
-export type Stock = Pick<Kit, 'fillers' | 'bottles' | 'tungstens'>;
+export type Stock = Pick<Kit, 'fillers' | 'bottles' | 'tungstens' | 'tools'>;
 
 /** Some of it is left, as far as anybody said. */
 export const isLeft = ({ left_kg }: Pick<FillerItem, 'left_kg'>): boolean => left_kg !== 0;
