@@ -90,7 +90,7 @@ export const calmChange: ChangeMaker = () => [
     "import type { ChangeMaker } from '../../judge/change';",
     "import { calmChange } from '../../process/dark';",
   );
-  addLine(changes, '  aimChanges,\n', '  calmChange,');
+  addLine(changes, 'readonly ChangeMaker[] = [\n', '  calmChange,');
   expect(judge('vent-cowl').levers.map(({ id }) => id)).toContain('amps-forty');
 }, 60_000);
 
