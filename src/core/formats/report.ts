@@ -20,7 +20,15 @@ export const Report = z.object({
       pass: z.int(),
       title: z.string(),
       /** Null where the plan did not have it. */
-      planned: z.object({ ...rod, current_A: z.number(), arc_s: z.number(), rods: z.number() }).nullable(),
+      planned: z
+        .object({
+          ...rod,
+          current_A: z.number(),
+          arc_s: z.number(),
+          rods: z.number(),
+          by: z.string().max(300).optional(),
+        })
+        .nullable(),
       current_A: z.number().nullable(),
       arc_s: z.number(),
       rods: z.number(),

@@ -214,7 +214,12 @@ function setTheMachine(
     settings: [
       { label: 'Rod', value: `${rod.value.rodClass} ${size.inches} in · ${size.diameter_mm} mm` },
       ...(cap && hasTop({ beads, cap })
-        ? [{ label: 'Rod for the top', value: `${cap.rod.rodClass} ${ROD_SIZES[cap.rod.size].inches} in` }]
+        ? [
+            {
+              label: 'Rod for the top',
+              value: `${cap.rod.rodClass} ${ROD_SIZES[cap.rod.size].inches} in${cap.pole ? `, on ${POLE_WORDS[cap.pole]}` : ''}`,
+            },
+          ]
         : []),
       {
         label: 'Amps',

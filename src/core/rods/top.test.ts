@@ -126,6 +126,14 @@ describe('a rod of its own for the last layer', () => {
     );
   });
 
+  // AWS A5.1, from memory: E7018 runs on DCEP or AC, E6012 on DCEN or AC: the top has a pole of its own.
+  test('has a pole of its own where it does not run on the plan’s', () => {
+    const { cap, pole } = judged({ 'rod.cap': { rodClass: 'E6012', size: '1/8' } }).situation;
+    expect(pole?.value).toBe('DCEP');
+    expect(cap?.pole).toBe('DCEN');
+    expect(judged({}).situation.cap?.pole).toBeNull();
+  });
+
   test('is shut on a machine that does not carry it', () => {
     const weak = { ...KIT, machines: KIT.machines.map((machine) => ({ ...machine, max_A: 140 })) };
     const thick = { ...weak, tins: [...KIT.tins, fullTin('E7018', '3/16')] };

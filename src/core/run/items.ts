@@ -1,6 +1,7 @@
 import type { Plan } from '../plan/plan';
 import { PASS_NAMES, weld } from '../plan/weldStep';
 import { inWords, trimmed } from '../units/format';
+import { rodClass, type Pole, type RodClassId } from '../data/rods';
 import { ROD_SIZES } from '../data/rodSizes';
 import type { Situation } from '../judge/situation';
 import type { Step } from '../judge/step';
@@ -22,6 +23,12 @@ export interface RunItem {
   /** Not gone past before it is ticked. */
   holds: boolean;
 }
+
+/** The pole a pass is laid on: the plan's, or its rod's own where that does not run on it. */
+const poleOf = (id: RodClassId, plan: Pole): Pole => {
+  const { poles } = rodClass(id);
+  return poles.includes(plan) ? plan : (poles[0] ?? plan);
+};
 
 /** What a pass is called: "Pass 2, fill". */
 export function passTitle({ pass, planned }: PassCount, of: number): string {
@@ -88,7 +95,10 @@ export function passSettings(
     ];
   return [
     { label: 'Rod', value: `${rod.rodClass} ${ROD_SIZES[rod.size].inches}` },
-    { label: 'Amps', value: `${trimmed(current_A, 0)} A${pole ? ` ${pole.value}` : ''}` },
+    {
+      label: 'Amps',
+      value: `${trimmed(current_A, 0)} A${pole ? ` ${poleOf(rod.rodClass, pole.value)}` : ''}`,
+    },
     ...(settings
       ? [
           { label: 'Angle', value: `${settings.work_deg}°` },

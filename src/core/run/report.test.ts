@@ -8,7 +8,7 @@ import type { RunEvent } from '../formats/run';
 import { assess } from '../plan/assess';
 import { makePlan } from '../plan/plan';
 import { findPast, totalsByMonth } from './past';
-import { reportCsv, reportMarkdown, reportOf } from './report';
+import { passLine, reportCsv, reportMarkdown, reportOf } from './report';
 import { runState } from './run';
 
 const T0 = Date.parse('2026-03-02T08:00:00.000Z');
@@ -51,6 +51,26 @@ describe('the report', () => {
     expect(pass?.done).toBe('2026-03-02T08:03:20.000Z');
     expect(report.rods).toEqual([{ rodClass: 'E7018', size: '1/8', count: 1 }]);
     expect(report.steps.find(({ step }) => step === 'Clean')?.state).toBe('skipped');
+  });
+
+  test('a pass by another process is told by that, and never by the rod of the others', () => {
+    const [first] = report.passes;
+    if (!first?.planned) throw new Error('no pass');
+    const byTig = {
+      ...report,
+      passes: [{ ...first, planned: { ...first.planned, by: 'TIG, ER70S-2 2.4 mm' } }],
+    };
+    expect(Report.parse(byTig)).toEqual(byTig);
+    const [head, row] = Papa.parse<string[]>(reportCsv(byTig)).data;
+    const at = (name: string) => row?.[head?.indexOf(name) ?? -1];
+    expect(at('rod')).toBe('TIG, ER70S-2 2.4 mm');
+    expect(at('size')).toBe('');
+    const [tig = '', rods = ''] = [byTig, report].map(({ passes }) =>
+      passLine(passes[0] ?? first, () => '1 min'),
+    );
+    expect(tig).toMatch(/planned 120 A, 1 min, TIG, ER70S-2/);
+    expect(tig).not.toMatch(/rods/);
+    expect(rods).toMatch(/rods/);
   });
 
   test('as a table nothing in it is a formula, and it reads back', () => {

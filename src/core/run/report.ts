@@ -38,6 +38,8 @@ export function reportOf({ situation }: Assessment, { seen, count, items }: RunS
         current_A: one.planned.rod.current_A,
         arc_s: one.planned.rods * one.planned.arcPerRod_s,
         rods: rodsOfPass(one.planned),
+        // Laid without a covered rod: what with, in words.
+        ...(one.planned.rod.by ? { by: one.planned.rod.by.words } : {}),
       },
       current_A: one.current_A,
       arc_s: one.arc_s,
@@ -97,8 +99,8 @@ export const reportCsv = ({ passes }: Report): string =>
       data: passes.map(({ pass, title, planned, current_A, arc_s, rods, begun, done }) => [
         pass,
         title,
-        planned?.rodClass ?? '',
-        planned?.size ?? '',
+        planned?.by ?? planned?.rodClass ?? '',
+        planned?.by === undefined ? (planned?.size ?? '') : '',
         planned?.current_A ?? '',
         current_A === null ? '' : trimmed(current_A, 0),
         planned ? trimmed(planned.arc_s, 0) : '',
@@ -188,9 +190,9 @@ export function passLine(
 ): string {
   if (arc_s === 0 && full === null) return `${title}: not laid`;
   const was = planned
-    ? ` (planned ${trimmed(planned.current_A, 0)} A, ${time(planned.arc_s)}, ${trimmed(planned.rods, 1)} rods)`
+    ? ` (planned ${trimmed(planned.current_A, 0)} A, ${time(planned.arc_s)}, ${planned.by ?? `${trimmed(planned.rods, 1)} rods`})`
     : ' (not planned)';
-  return `${title}: ${current_A === null ? 'amps not known' : `${trimmed(current_A, 0)} A`}, ${time(arc_s)} of arc, ${trimmed(rods, 1)} rods${was}`;
+  return `${title}: ${current_A === null ? 'amps not known' : `${trimmed(current_A, 0)} A`}, ${time(arc_s)} of arc${planned?.by === undefined ? `, ${trimmed(rods, 1)} rods` : ''}${was}`;
 }
 
 const inchesOf = (size: string): string =>

@@ -131,12 +131,12 @@ export function BeadsPage({ open }: { open: OpenJob }) {
                 tone={marked === n ? 'act' : 'ink'}
               >{`${n + 1}. ${ROLE_NAMES[pass.role]}`}</Words>
               <Words as="label" tone="quiet">
-                {`${pass.rod.rodClass} ${pass.rod.size}, ${pass.rod.current_A} A`}
+                {`${pass.rod.by ? pass.rod.by.words : `${pass.rod.rodClass} ${pass.rod.size}`}, ${Math.round(pass.rod.current_A)} A`}
               </Words>
               <Words as="label" tone="quiet" metric>
                 {[
                   `${trimmed(pass.area_mm2, 1)} mm²`,
-                  `${trimmed(pass.rods, 1)} rods`,
+                  pass.rod.by ? '' : `${trimmed(pass.rods, 1)} rods`,
                   drawn[n] ? `${say.size(Math.round(drawn[n].width_mm))} wide` : '',
                   `${say.size(Math.round(pass.travel_mm_s * 60))}/min`,
                 ]

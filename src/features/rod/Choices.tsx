@@ -179,7 +179,7 @@ function Ways({ open }: { open: OpenJob }) {
       {cap && (
         <Words as="small" testID="cap-rod">
           {hasTop({ beads, cap })
-            ? `The top with ${cap.rod.rodClass} ${cap.rod.size} at ${cap.current_A} A. ${cap.rod.why}`
+            ? `The top with ${cap.rod.rodClass} ${cap.rod.size} at ${cap.current_A} A${cap.pole ? ` on ${cap.pole}` : ''}. ${cap.rod.why}`
             : `${cap.rod.rodClass} ${cap.rod.size} is for the top, but there is only one layer: all of it is laid with the rod.`}
         </Words>
       )}

@@ -3,11 +3,11 @@ import { isSheet } from '../../data/limits';
 import { ROD_SIZES, type RodSizeId } from '../../data/rodSizes';
 import { fusionFloor_A } from '../../heat/fusion';
 import { jointTraits } from '../../data/joints';
-import { rodClass, type RodClassId } from '../../data/rods';
+import { rodClass, type Pole, type RodClassId } from '../../data/rods';
 import { OPEN_ROOT } from '../../data/fusion';
 import { NOT_TRIED } from '../../bench/stage';
 import { planBeads } from '../beads';
-import { isThat, type RodChoice } from '../choose';
+import { choosePole, isThat, type RodChoice } from '../choose';
 import type { Choice } from '../../judge/choice';
 import { holesRange } from './holes';
 import type { Reads } from '../../judge/situation';
@@ -18,6 +18,8 @@ export interface OtherRod {
   rod: RodChoice;
   window: AmpWindow;
   current_A: number;
+  /** The pole it wants where it does not run on the main rod's; null where that does. */
+  pole: Pole | null;
 }
 
 declare module '../../judge/situation' {
@@ -121,7 +123,7 @@ export function current_A(
 
 /** The root: another rod where the welder named one, or the same run cooler where it hangs over an open gap. */
 export function root(
-  context: AmpsContext & Reads<'noRod' | 'kit' | 'rod' | 'window' | 'current_A'>,
+  context: AmpsContext & Reads<'noRod' | 'kit' | 'rod' | 'window' | 'current_A' | 'machine' | 'pole'>,
 ): OtherRod | null {
   if (context.noRod) return null;
   const { rodClass: id, size } = context.job.rod.root;
@@ -130,7 +132,9 @@ export function root(
 }
 
 /** The last layer with another rod, where the welder named one. */
-export function cap(context: AmpsContext & Reads<'noRod' | 'kit' | 'rod'>): OtherRod | null {
+export function cap(
+  context: AmpsContext & Reads<'noRod' | 'kit' | 'rod' | 'machine' | 'pole'>,
+): OtherRod | null {
   const { rodClass: id, size } = context.job.rod.cap;
   const main = context.rod?.value;
   if (context.noRod || id === null || size === null || !main) return null;
@@ -144,13 +148,20 @@ function namedRod(
   id: RodClassId,
   size: RodSizeId,
   why: string,
-  context: AmpsContext & Reads<'kit'>,
+  context: AmpsContext & Reads<'kit' | 'machine' | 'pole'>,
 ): OtherRod | null {
   const tin = context.kit.tins.find((t) => t.rodClass === id && t.size === size) ?? null;
   const window = ampWindow(id, size, tin);
   if (window === null) return null;
   const rod = { rodClass: id, size, tin, why };
-  return { rod, window, current_A: startAmps(rod, window, context) };
+  const { machine, pole, joint } = context;
+  const runsOnIt = pole === null || rodClass(id).poles.includes(pole.value);
+  return {
+    rod,
+    window,
+    current_A: startAmps(rod, window, context),
+    pole: runsOnIt ? null : choosePole(id, machine?.value.poles ?? null, joint.thin_mm).pole,
+  };
 }
 
 /** Over an open gap the same rod runs cooler, unless the welder set its amps. */
@@ -170,6 +181,6 @@ function openRoot({
     Math.ceil(OPEN_ROOT.leastOfLow * window.low_A),
   );
   return cooler_A < current_A.value
-    ? { rod: { ...rod.value, why: 'An open root is run cooler.' }, window, current_A: cooler_A }
+    ? { rod: { ...rod.value, why: 'An open root is run cooler.' }, window, current_A: cooler_A, pole: null }
     : null;
 }
