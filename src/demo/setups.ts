@@ -13,8 +13,7 @@ export interface Setup {
   kit: Kit;
 }
 
-const tools = (...ids: ToolId[]): Kit['tools'] =>
-  ids.map((tool) => blankTool(`tool-${tool}`, tool));
+const tools = (...ids: ToolId[]): Kit['tools'] => ids.map((tool) => blankTool(`tool-${tool}`, tool));
 const HAND = ['magnet', 'file', 'grinder', 'wire-brush'] as const;
 const LEADS: Kit['leads'] = [{ id: 'leads-4', name: 'Leads, 4 m', length_m: 4, size: 'mm2-25', typed: {} }];
 const EVERYDAY: Kit['tins'] = [

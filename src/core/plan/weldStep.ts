@@ -91,21 +91,27 @@ export function weld(situation: Situation): Step[] {
     .filter(({ kind }) => kind === 'arc')
     .reduce((sum, event) => sum + event.duration_s, 0);
   const passes = passCount(beads);
+  const kinds = rodsByKind(beads);
   const amps = [...new Set(ampsAsItWarms(situation))];
   return [
     step(passes === 1 ? 'Weld it in one pass' : `Weld it in ${passes} passes`, {
       settings: [
-        {
-          label: 'Rods',
-          value: `${rodsByKind(beads)
-            .map(
-              ({ rods, rodClass: id, size }) => `${wholeRods(rods).nominal} ${id} ${ROD_SIZES[size].inches}`,
-            )
-            .join(', ')}, with spoil`,
-        },
-        { label: 'Bead a rod', value: say.size(Math.round(shared.beadPerRod_mm)) },
+        ...(kinds.length === 0
+          ? []
+          : [
+              {
+                label: 'Rods',
+                value: `${kinds
+                  .map(
+                    ({ rods, rodClass: id, size }) =>
+                      `${wholeRods(rods).nominal} ${id} ${ROD_SIZES[size].inches}`,
+                  )
+                  .join(', ')}, with spoil`,
+              },
+              { label: 'Bead a rod', value: say.size(Math.round(shared.beadPerRod_mm)) },
+            ]),
         { label: 'Travel', value: `${say.size(Math.round(shared.travel_mm_s * 60))} a minute` },
-        ...(settings
+        ...(settings && kinds.length > 0
           ? [
               { label: 'Rod', value: `${settings.work_deg}° ${settings.workWords}` },
               { label: 'Lean', value: `${settings.travel_deg.join(' to ')}°, ${settings.travelWords}` },
@@ -123,12 +129,14 @@ export function weld(situation: Situation): Step[] {
               },
             ]),
         { label: 'Arc time', value: `${trimmed(arc_s / 60, 1)} min` },
-        ...(rest_s > 0
+        ...(rest_s > 0 && kinds.length > 0
           ? [{ label: 'Rest after each rod', value: `${trimmed(rest_s / 60, 1)} min, chipping counted in` }]
           : []),
       ],
       actions: [
-        row.technique,
+        ...(kinds.length === 0
+          ? ['All of it is laid by TIG, as set before: no covered rod is wanted.']
+          : [row.technique]),
         ...mixTechnique(situation),
         ...passRods(situation),
         ...runsInWords(situation),

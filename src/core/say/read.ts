@@ -189,6 +189,17 @@ function addWhatFollows(chip: AddChip, chips: Chip[]): void {
           edits: [{ path: 'repair.crackLength_mm', value: mm }],
         };
     });
+  // And how deep it is said to be, is how deep the crack is: the cut goes deeper.
+  if (kind === 'gouge' && saidAt(chips, 'repair.crackLength_mm') !== null)
+    chips.forEach((one, n) => {
+      const mm = one.id === 'depth' ? saidAt<number>([one], 'joint.depth_mm') : null;
+      if (mm !== null)
+        chips[n] = {
+          ...one,
+          means: one.means.replace('Depth', 'Crack, deep'),
+          edits: [{ path: 'repair.crackDepth_mm', value: mm }],
+        };
+    });
   const bothSides = chips.some(
     ({ edits, said }) =>
       edits.some((edit) => edit.path === 'look.access' && edit.value === 'both') && !REACHED.test(said),

@@ -82,6 +82,8 @@ export function readRod(sentence: Sentence, chip: AddChip): void {
         !/ (?:rod|stick|electrode)/.test(match[0])
       )
         return null;
+      // A bare number beside "stainless" is what it is made of: "stainless 316", "347 stainless".
+      if (sizeAt === 0 && /^3\d\d$/.test(word) && sentence.has(besideStainless(word))) return null;
       const decoded = decodeRod(word);
       const rodClass = decoded.kind === 'word' ? decoded.word.plannedAs : null;
       return rodClass === null
@@ -96,6 +98,10 @@ export function readRod(sentence: Sentence, chip: AddChip): void {
     return;
   }
 }
+
+/** A grade, told apart from a rod by the word beside it. */
+const besideStainless = (grade: string): RegExp =>
+  new RegExp(String.raw`\bstainless(?: steel)? ${grade}\b|\b${grade} stainless\b`);
 
 /** What a root is mostly laid with, where no size of it is said. */
 const USUAL_ROOT: RodSizeId = '1/8';

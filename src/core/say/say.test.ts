@@ -57,6 +57,24 @@ describe('a sentence of the trade', () => {
     expect(filled('rusty top edge of the 6 mm hopper, 6013').rod.cap.rodClass).toBeNull();
   });
 
+  test('a face that is built up, a crack with its depth, and a grade that is no rod', () => {
+    const pad = filled('worn edge of a mild steel shoe, 20 mm thick, build up 8 mm, 50 wide, 250 long, shop');
+    expect(pad.joint).toMatchObject({
+      kind: 'pad',
+      thicknessA_mm: 20,
+      padHeight_mm: 8,
+      padWidth_mm: 50,
+      length_mm: 250,
+    });
+    expect(pad.look.place).toBe('indoors');
+    const crack = filled('crack 90 mm long 7 mm deep in 20 mm mild steel, carbon arc gouge, 7018, flat');
+    expect(crack.repair).toMatchObject({ crackLength_mm: 90, crackDepth_mm: 7, remover: 'gouge' });
+    expect(crack.joint.depth_mm).toBeNull();
+    const tube = filled('63 mm pipe, 3 mm wall, stainless 316, butt, flat');
+    expect(tube.rod.rodClass).toBeNull();
+    expect(filled('3/32 316 rods, stainless 304 pipe').rod.rodClass).toBe('E316L-16');
+  });
+
   test('two thicknesses, a length and a wind', () => {
     const job = filled('1/8 to 3/8 tee, horizontal, 4 inches long, 20 knots of wind, minus five degrees');
     expect(job.joint).toMatchObject({

@@ -46,6 +46,9 @@ const LEAST_LENGTH_mm = 60;
 /** A T-fillet with its size, and another size that is neither a length nor across. */
 const BESIDE_LEG = String.raw`t[- ]fillets?(?: of)? ${SIZE}(?! ?(?:long|thick|plate|wall|sheet|steel|to\b|onto\b)).*${NUMBER} ?(?:mm|inch(?:es)?|in\b|")(?! ?(?:long|of weld|length|run|gap|od|dia|pipe|root|deep|wide|apart|crack))`;
 
+/** A face that is built up. */
+const BUILT_UP = /build ?up|built up|\bpad(?:ded)?\b|hard ?fac|over ?lay|worn/;
+
 /** Sizes with what they are of; a bare one is the thickness. */
 export function readSizes(sentence: Sentence, system: UnitSystem, chip: AddChip): void {
   const say = inWords(system);
@@ -121,6 +124,19 @@ export function readSizes(sentence: Sentence, system: UnitSystem, chip: AddChip)
     },
   );
   if (across) chip('pipe', `Pipe outside ${say.size(across.mm)}`, across.said, across.edits);
+  // Of a face that is built up: how high and how wide.
+  if (sentence.has(BUILT_UP)) {
+    const after = String.raw`(?:build ?up|built up|padd?(?:ed)?)(?: (?:it|by|to|of|about))* ${SIZE}(?! ?(?:wide|long|thick))`;
+    of('pad-high', 'Built up', 'joint.padHeight_mm', after, [1, 2]) ??
+      of(
+        'pad-high',
+        'Built up',
+        'joint.padHeight_mm',
+        String.raw`${SIZE} (?:high|of build ?up|gone|worn (?:away|off|down))`,
+        [1, 2],
+      );
+    of('pad-wide', 'Wide', 'joint.padWidth_mm', String.raw`${SIZE} wide`, [1, 2]);
+  }
   of('depth', 'Depth', 'joint.depth_mm', String.raw`${SIZE} deep`, [1, 2]);
   of('room', 'Free room', 'look.clearance_mm', String.raw`${SIZE} (?:of )?(?:room|clearance|space)`, [1, 2]);
   // A bar is told by both its sides: the thinner is how thick it is.

@@ -66,9 +66,18 @@ export const SAY_WORDS: readonly SayWord[] = [
     look.place('outdoors'),
   ),
   word(
-    'in ?doors|inside(?= ;| *$)|in ?side (?:the )?(?:shop|shed|barn|hall|workshop|garage)|in the (?:shop|shed|barn|hall|workshop|garage)|under (?:a |the )?roof',
+    'in ?doors|inside(?= ;| *$)|in ?side (?:the )?(?:shop|shed|barn|hall|workshop|garage)|in the (?:shop|shed|barn|hall|workshop|garage)|under (?:a |the )?roof|(?<=; )(?:work)?shop(?= ;| *$)',
     'Indoors',
     look.place('indoors'),
+  ),
+  // What takes it out
+  word(
+    'carbon[- ]?(?:arc )?goug(?:e|ed|ing)|air[- ]?arc(?: goug\\w+)?|arc[- ]?air',
+    'Taken out by carbon arc',
+    {
+      path: 'repair.remover',
+      value: 'gouge',
+    },
   ),
   // Surface
   word('oil[- ]?soaked|oily|greasy|full of (?:oil|grease)', 'Oil-soaked', look.surface('oil')),
