@@ -1,13 +1,8 @@
 import { jointTraits } from '../data/joints';
 import { pieceKindOf } from '../field/blowPiece';
-import { CABLES } from '../data/cables';
 import { COATINGS } from '../data/coatings';
 import { metalFamily, type MetalGroup } from '../data/metals';
-import { rodClass } from '../data/rods';
 import { isSheet } from '../data/limits';
-import { hasTop } from '../rods/kinds';
-import { ROD_SIZES } from '../data/rodSizes';
-import { POLE_WORDS } from '../data/words';
 import { beliefOf } from '../metal/belief';
 import { checkInWords, checksFor } from './checks/checks';
 import { findingInWords } from './checks/finding';
@@ -25,15 +20,13 @@ import { withParts } from '../procedure/procedure';
 import type { Reads, Situation } from '../judge/situation';
 import { step, type Step } from '../judge/step';
 import { rootStep } from './rootStep';
+import { setTheMachine } from './setTheMachine';
 import { weld } from './weldStep';
 import { pieceTraits } from '../data/pieces';
 import { BACKED } from '../data/backing';
 
 /** Groups that are painted against rust. */
 const RUSTS: readonly MetalGroup[] = ['carbon', 'hardenable', 'manganese', 'cast-iron'];
-
-/** Coverings whose fume carries fluoride. Common practice. */
-const FLUORIDE: readonly string[] = ['basic', 'stainless'];
 
 /** The plan as ordered steps. A step with nothing to say is left out. */
 export function buildSteps(situation: Situation, rooms: readonly Room[]): Step[] {
@@ -171,89 +164,6 @@ function fitAndTack(situation: Situation): Step | null {
               `Tacks get the same preheat as the weld: warm it to ${say.temperature(heat.preheat.value)} first.`,
             ]
           : [],
-  });
-}
-
-function setTheMachine(
-  {
-    machine,
-    supply,
-    cords,
-    rod,
-    pole,
-    current_A,
-    root,
-    rootBy,
-    cap,
-    beads,
-    settings,
-    system,
-    dryness,
-  }: Reads<
-    | 'machine'
-    | 'supply'
-    | 'cords'
-    | 'rod'
-    | 'pole'
-    | 'current_A'
-    | 'root'
-    | 'rootBy'
-    | 'cap'
-    | 'beads'
-    | 'settings'
-    | 'system'
-    | 'dryness'
-  >,
-  rooms: readonly Room[],
-): Step | null {
-  if (!rod || !current_A || !pole) return null;
-  const row = rodClass(rod.value.rodClass);
-  const duty = rooms.find(({ id }) => id === 'duty');
-  const size = ROD_SIZES[rod.value.size];
-  return step('Set the machine', {
-    settings: [
-      { label: 'Rod', value: `${rod.value.rodClass} ${size.inches} in · ${size.diameter_mm} mm` },
-      ...(cap && hasTop({ beads, cap })
-        ? [
-            {
-              label: 'Rod for the top',
-              value: `${cap.rod.rodClass} ${ROD_SIZES[cap.rod.size].inches} in${cap.pole ? `, on ${POLE_WORDS[cap.pole]}` : ''}`,
-            },
-          ]
-        : []),
-      {
-        label: 'Amps',
-        value: [
-          ...(root && !rootBy ? [`${root.current_A} A for the root, then`] : []),
-          `${current_A.value} A`,
-          ...(hasTop({ beads, cap }) ? [`, ${cap?.current_A} A for the top`] : []),
-        ]
-          .join(' ')
-          .replace(' ,', ','),
-      },
-      { label: 'Pole', value: POLE_WORDS[pole.value] },
-      ...(machine?.value.arcForce === 'none' ? [] : [{ label: 'Arc force', value: row.arcForce }]),
-      ...(machine?.value.hotStart === 'adjustable'
-        ? [{ label: 'Hot start', value: settings?.hotStart ?? 'up if it sticks' }]
-        : []),
-      ...(machine ? [{ label: 'Machine', value: machine.value.name }] : []),
-      ...(supply ? [{ label: 'Supply', value: supply.value.name }] : []),
-      ...(cords?.value ?? []).map(({ length_m, size }, n) => ({
-        label: n === 0 ? 'Cord' : 'and then',
-        value: `${inWords(system).distance(length_m)} of ${CABLES[size].name}, off the drum`,
-      })),
-    ],
-    actions: [
-      ...(dryness && dryness.limit_h !== null ? [`Rods: ${dryness.words} ${dryness.act}`] : []),
-      'Run a bead on scrap of the same thickness first, then adjust.',
-    ],
-    cautions: [
-      'Rod in the holder only when about to strike.',
-      ...(FLUORIDE.includes(row.coating) ? ['Fluoride in the flux fume: extract it or stay upwind.'] : []),
-    ],
-    why: [current_A.why, duty?.value ? `Duty: ${duty.now}, ${duty.until}.` : '']
-      .filter((w) => w !== '')
-      .join(' '),
   });
 }
 

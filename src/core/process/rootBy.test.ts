@@ -155,6 +155,18 @@ describe('the hot pass by TIG too', () => {
     expect(JSON.stringify(step({}))).not.toMatch(/hot pass/i);
   });
 
+  test('where the two fill it, no rod, and no amps of one, stand on the sheet', () => {
+    const thin = { ...both, 'joint.thicknessA_mm': 4 };
+    expect(passesOf(judged(thin)).every(({ rod }) => rod.by)).toBe(true);
+    const { steps } = makePlan(judged(thin));
+    const labels = steps
+      .filter(({ title }) => /^Set the machine|^Weld it/.test(title))
+      .flatMap(({ settings }) => settings.map(({ label }) => label));
+    expect(labels).toContain('Machine');
+    for (const label of ['Rod', 'Rods', 'Bead a rod', 'Amps']) expect(labels).not.toContain(label);
+    expect(JSON.stringify(steps)).toMatch(/no covered rod is wanted/);
+  });
+
   test('without a root by TIG it means nothing', () => {
     const alone = passesOf(judged({ 'rod.root': { rodClass: null, size: null, hot: true } }));
     expect(alone.every(({ rod }) => !rod.by)).toBe(true);
