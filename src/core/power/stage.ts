@@ -2,12 +2,13 @@ import type { CableId } from '../data/cables';
 import { machineType } from '../data/machines';
 import { soundMachine } from '../formats/checkKit';
 import type { LeadSet, Machine, Supply } from '../formats/kit';
-import { readPlate, type Plate } from './plate/nameplate';
+import { permittedDuty } from './duty';
+import { pointsHere, readPlate, type Plate } from './plate/nameplate';
 import { supplyDraw, type Cord, type DrawQuestion, type SupplyDraw } from './supply';
 import { memoizeBy } from '../units/memoize';
 import type { DrawAt } from './arcs';
 import type { Choice } from '../judge/choice';
-import type { Reads } from '../judge/situation';
+import type { Reads, Situation } from '../judge/situation';
 
 declare module '../judge/situation' {
   interface Situation {
@@ -16,6 +17,8 @@ declare module '../judge/situation' {
     readonly supply: Choice<Supply> | null;
     /** The machine's plate on this supply, every blank filled. */
     readonly plate: Plate | null;
+    /** Share of ten minutes that the machine stands at so many amps; null where its plate does not tell. */
+    readonly dutyAt: (current_A: number) => number | null;
     /** Weld leads, where named. */
     readonly leads: Choice<LeadSet> | null;
     /** Cords from the socket on; none where it is plugged straight in; null where not known. */
@@ -79,6 +82,12 @@ export const plate = ({
     cooling: power.cooling,
     altitude_m: look.altitude_m,
   });
+
+/** Share of ten minutes that the machine stands at so many amps. */
+export const dutyAt =
+  ({ plate: of }: Reads<'plate'>): Situation['dutyAt'] =>
+  (current_A) =>
+    of && permittedDuty(pointsHere(of), current_A);
 
 /** Weld leads, where named. */
 export const leads = ({ entered, kit }: Reads<'entered' | 'kit'>): Choice<LeadSet> | null =>

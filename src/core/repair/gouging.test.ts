@@ -44,7 +44,7 @@ describe('a cut by carbon arc', () => {
     [600, 4, 3, '5/32', 1],
     [80, 10, 30, null, 0],
   ])('%i A, cut %i deep and %i wide: %s', (most_A, depth_mm, topWidth_mm, inches, layers) => {
-    const by = gougingFor({ depth_mm, topWidth_mm }, most_A, null);
+    const by = gougingFor({ depth_mm, topWidth_mm }, most_A);
     expect(by?.carbon.inches ?? null).toBe(inches);
     expect(by?.layers ?? 0).toBe(layers);
     if (by) expect(by.amps.high).toBeLessThanOrEqual(most_A);
@@ -59,10 +59,10 @@ describe('a cut by carbon arc', () => {
 
   // Handbooks, from memory: 80 to 100 psi (5.5 to 7 bar) at 25 to 33 cfm for full torches, 40 psi at 8 cfm for the smallest.
   test('with the air its torch wants', () => {
-    expect(gougingFor({ depth_mm: 8, topWidth_mm: 14 }, 300, null)?.air).toMatchObject({
+    expect(gougingFor({ depth_mm: 8, topWidth_mm: 14 }, 300)?.air).toMatchObject({
       bar: { low: 5.5, high: 7 },
     });
-    const small = gougingFor({ depth_mm: 8, topWidth_mm: 14 }, 120, null)?.air;
+    const small = gougingFor({ depth_mm: 8, topWidth_mm: 14 }, 120)?.air;
     expect(small?.bar.low).toBeCloseTo(40 * 0.0689, 0);
     expect(small?.L_min).toBeCloseTo(8 * 28.3, -1);
   });
@@ -72,6 +72,8 @@ describe('a cut by carbon arc', () => {
     expect(labels({})).toEqual(expect.arrayContaining(['Carbon', 'Amps', 'Air', 'Layers']));
     expect(labels({ 'repair.remover': 'grinder' })).not.toContain('Carbon');
     expect(out()?.actions.join(' ')).toMatch(/air on before the arc/);
+    // Its own duty at the middle of the carbon's amps, by the plate.
+    expect(out()?.actions.join(' ')).toMatch(/burns so for \d(\.\d)? minutes in ten/);
   });
 
   test('is shut on a machine that carries no carbon, or gives no direct current, with the way out', () => {

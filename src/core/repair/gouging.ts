@@ -1,6 +1,4 @@
 import { ARC_SHARE, CARBONS, GOUGE_AIR, GROOVE, type Carbon } from '../data/gouging';
-import { permittedDuty } from '../power/duty';
-import { pointsHere, type Plate } from '../power/plate/nameplate';
 import { mapRange, type Range } from '../units/range';
 
 /** A cut by carbon arc: with what, how strong, how often along it, and how fast. */
@@ -20,12 +18,13 @@ export interface Gouging {
  * Answers "with which carbon, and how strong?" The thickest whose groove is no wider than the cut and that the machine carries; the
  * thinnest where the cut is narrower than any groove or its width is not known.
  * @param most_A largest current of the machine, A
+ * @param dutyAt share of ten minutes that it stands at so many amps
  * @returns null where the machine carries none (AWS C5.3, from memory)
  */
 export function gougingFor(
   { depth_mm, topWidth_mm }: { depth_mm: number | null; topWidth_mm: number | null },
   most_A: number,
-  plate: Plate | null,
+  dutyAt: (current_A: number) => number | null = () => null,
 ): Gouging | null {
   // At its lower end alone a carbon stutters: its middle has to be there, but for the thinnest.
   const carried = CARBONS.filter(
@@ -39,7 +38,7 @@ export function gougingFor(
   const carbon = fitting[fitting.length - 1] ?? thinnest;
   const high = Math.min(carbon.high_A, most_A);
   const amps = { low: carbon.low_A, nominal: (carbon.low_A + high) / 2, high };
-  const duty = plate && permittedDuty(pointsHere(plate), amps.nominal);
+  const duty = dutyAt(amps.nominal);
   return {
     carbon,
     amps,

@@ -68,10 +68,10 @@ export function takeItOut(situation: Situation): Step | null {
 }
 
 /** How the carbon arc is set, with the machine that is there; null where it carries none, or there is no machine. */
-export function gougingHere({ job, plate }: Reads<'job' | 'plate'>): Gouging | null {
+export function gougingHere({ job, plate, dutyAt }: Reads<'job' | 'plate' | 'dutyAt'>): Gouging | null {
   const most_A = plate?.max_A?.range.nominal;
   const boat = job.joint.kind === 'gouge' ? job.joint : { depth_mm: null, topWidth_mm: null };
-  return most_A === undefined ? null : gougingFor(boat, most_A, plate);
+  return most_A === undefined ? null : gougingFor(boat, most_A, dutyAt);
 }
 
 const carbonSettings = ({ carbon, amps, layers, air }: Gouging, system: UnitSystem): Step['settings'] => {

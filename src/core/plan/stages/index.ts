@@ -32,7 +32,7 @@ import {
 } from '../../rods/stages/rod';
 import { runs } from '../../order/runs';
 import { rest, rest_s } from '../../power/rest';
-import { cords, draw, drawAt, leads, machine, plate, strongest_A, supply } from '../../power/stage';
+import { cords, draw, drawAt, dutyAt, leads, machine, plate, strongest_A, supply } from '../../power/stage';
 
 /** What every stage makes, by its name. */
 type Stages = { readonly [K in Exclude<keyof Situation, keyof Given>]: (reads: never) => Situation[K] };
@@ -92,6 +92,7 @@ const STAGES: Stages = {
   hurried,
   strongest_A,
   drawAt,
+  dutyAt,
   draw,
   assumed,
 };

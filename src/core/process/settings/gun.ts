@@ -1,7 +1,6 @@
 import { GUN_OF, GUN_SOURCE, OVER_RATING } from '../../data/guns';
 import { TOOLS } from '../../data/tools';
 import type { Kit } from '../../formats/kit';
-import { permittedDuty } from '../../power/duty';
 import { trimmed } from '../../units/format';
 import type { ArcBy, LimitBy } from './arcBy';
 
@@ -18,7 +17,8 @@ export function onGun(
   if (here.length === 0 || here.some(({ rated_A }) => rated_A === null)) return [];
   const duties = here.map(({ rated_A, duty_pct }) => ({
     rated_A: rated_A ?? 0,
-    duty: permittedDuty([{ current_A: rated_A ?? 0, duty: (duty_pct ?? 100) / 100 }], asks_A) ?? 0,
+    // I squared times duty stays what the rating says.
+    duty: Math.min(1, ((duty_pct ?? 100) / 100) * ((rated_A ?? 0) / asks_A) ** 2),
   }));
   const best = duties.reduce((a, b) => (b.duty > a.duty ? b : a));
   const name = TOOLS[GUN_OF[process]];

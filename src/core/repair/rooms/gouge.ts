@@ -14,7 +14,7 @@ export const gougeAmps: Assessor = {
   short: 'gouge',
   stop: 'power',
   bears: 'machine',
-  assess(situation: Reads<'job' | 'machine' | 'plate'>) {
+  assess(situation: Reads<'job' | 'machine' | 'plate' | 'dutyAt'>) {
     const { job, machine, plate } = situation;
     const most = plate?.max_A?.range;
     if (job.repair.remover !== 'gouge' || (damageTraits(job.look.damage)?.removal ?? 'nothing') === 'nothing')
