@@ -9,6 +9,8 @@ import { Words } from './Words';
 /** As high as it may be; a long flat thing takes no more than it needs. */
 const MOST_HIGH = 150;
 const MARGIN = 30;
+/** Room under it. */
+const FOOT = 14;
 const BUTTON = 12;
 const HEAD = 9;
 
@@ -31,10 +33,10 @@ export function StepPicture({ drawing, title }: { drawing: Drawing; title: strin
   const ys = all.map(([, y]) => y);
   const [left, right, low, high] = [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)];
   const scale = Math.min((width - 2 * MARGIN) / (right - left), (MOST_HIGH - 2 * MARGIN) / (high - low));
-  const tall = scale * (high - low) + 2 * MARGIN;
+  const tall = scale * (high - low) + MARGIN + FOOT;
   const put = ([x, y]: Px): Px => [
     (width - scale * (right - left)) / 2 + scale * (x - left),
-    tall - MARGIN - scale * (y - low),
+    tall - FOOT - scale * (y - low),
   ];
   const path = (points: readonly Px[]) => `M ${points.map((one) => put(one).join(' ')).join(' L ')} Z`;
   return (
