@@ -1,6 +1,7 @@
 import { jointTraits } from '../data/joints';
 import { segmentsOf } from '../joint/segments';
 import { pathOf, planRuns, runsInOrder, type RunPlan } from '../rods/along';
+import { toldPass } from '../rods/counts';
 import { pieceKindOf } from '../field/blowPiece';
 import type { Reads } from '../judge/situation';
 import { pieceTraits } from '../data/pieces';
@@ -35,5 +36,5 @@ export function runs({
   if (order && !round && pieces === 1 && order.question.joined && order.taken.id !== 'straight')
     return runsInOrder(path, order.question.heat.segments, order.taken.judged.order, order.taken.id);
   const stepped = path.closed && order?.taken.id === 'backstep' ? 'backstep' : 'straight';
-  return planRuns(path, beads.passes[0]?.beadPerRod_mm ?? length_mm, stepped);
+  return planRuns(path, toldPass(beads)?.beadPerRod_mm ?? length_mm, stepped);
 }

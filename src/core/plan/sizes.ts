@@ -1,7 +1,7 @@
 import { ROD_SIZE_IDS, type RodSizeId } from '../data/rodSizes';
 import { applyEdits } from '../formats/edits';
 import { ampWindow } from '../rods/amps/amps';
-import { passCount, rodsNeeded } from '../rods/counts';
+import { passCount, rodsNeeded, toldPass } from '../rods/counts';
 import { rodsOnHand } from '../rods/onHand';
 import { assess, type Assessment } from './assess';
 import type { Room } from './rooms';
@@ -43,7 +43,7 @@ export function compareSizes({ situation }: Assessment): SizeChoice[] {
       null,
     );
     const { beads, runs, current_A } = other.situation;
-    const first = beads?.passes[0];
+    const first = toldPass(beads);
     if (!beads || !runs || !first || !current_A) return [];
     return [
       {

@@ -4,7 +4,7 @@ import { rodClass } from '../data/rods';
 import { rootIsCutOut } from '../joint/geometry';
 import { ROD_SIZES } from '../data/rodSizes';
 import { AIMS } from '../data/words';
-import { passCount, rodsByKind } from '../rods/counts';
+import { passCount, rodsByKind, toldPass } from '../rods/counts';
 import type { PassRole } from '../rods/layout';
 import { counted, inWords, trimmed } from '../units/format';
 import { wholeRods } from '../rods/wholeRods';
@@ -85,7 +85,7 @@ export function weld(situation: Situation): Step[] {
   const say = inWords(system);
   const row = rodClass(rod.value.rodClass);
   const between = betweenBeads(situation);
-  const shared = beads.passes[0];
+  const shared = toldPass(beads);
   if (!shared) return [];
   const arc_s = timeline.events
     .filter(({ kind }) => kind === 'arc')

@@ -1,3 +1,4 @@
+import { toldPass } from '../rods/counts';
 import { heatAmps_A } from '../rods/hand';
 import { SHORTEST_WAIT_s } from '../data/heatLimits';
 import { metalFamily } from '../data/metals';
@@ -76,7 +77,7 @@ export function fallingAmps(situation: Situation): BeadRow[] {
   const { timeline, beads, length_mm } = situation;
   const amps = ampsAsItWarms(situation);
   if (!timeline || !beads || amps.length < 2) return [];
-  const perRod_mm = beads.passes[0]?.beadPerRod_mm ?? length_mm;
+  const perRod_mm = toldPass(beads)?.beadPerRod_mm ?? length_mm;
   const passStart = new Map<number, number>();
   return timeline.starts.slice(0, MOST_BEADS).map((start, n) => {
     const from_mm = passStart.get(start.pass) ?? 0;

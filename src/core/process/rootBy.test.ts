@@ -118,6 +118,15 @@ describe('a root by TIG under a fill by stick', () => {
     expect(words).toMatch(/takes the air/);
   });
 
+  test('what a rod lays, and how fast, is told of the passes by rod', () => {
+    const assessment = judged();
+    const rest = passesOf(assessment).find(({ rod }) => !rod.by);
+    const weld = makePlan(assessment).steps.find(({ title }) => title.startsWith('Weld it'));
+    const value = (label: string) => weld?.settings.find((one) => one.label === label)?.value;
+    expect(value('Bead a rod')).toBe(`${Math.round(rest?.beadPerRod_mm ?? 0)} mm`);
+    expect(value('Travel')).toBe(`${Math.round(60 * (rest?.travel_mm_s ?? 0))} mm a minute`);
+  });
+
   test('stainless has argon behind it', () => {
     const stainless = {
       'metal.sideA.family': 'austenitic-stainless',

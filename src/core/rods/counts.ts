@@ -9,6 +9,10 @@ import type { BeadPlan, Pass } from './beads';
 export const stickPass = (beads: Pick<BeadPlan, 'passes'> | null): Pass | null =>
   beads?.passes.find(({ rod }) => !rod.by) ?? null;
 
+/** The pass that is told where one has to stand for all: the first with a covered rod, or the first of all where no rod is burned. */
+export const toldPass = (beads: Pick<BeadPlan, 'passes'> | null): Pass | null =>
+  stickPass(beads) ?? beads?.passes[0] ?? null;
+
 /** Covered rods that a pass takes. */
 export const rodsOfPass = ({ rod, rods }: Pick<Pass, 'rod' | 'rods'>): number => (rod.by ? 0 : rods);
 

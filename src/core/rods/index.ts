@@ -1,7 +1,7 @@
 /** Rods: classes, amps, beads, runs, and how they are kept. This is what screens, workers and command line see of it. */
 export { runsPerRod, tieInsInWords, type RunPlan } from './along';
 export { MOST_PASSES } from './beads';
-export { passCount, rodsByKind } from './counts';
+export { passCount, rodsByKind, toldPass } from './counts';
 export { hasTop } from './kinds';
 export { usualMove } from './moves';
 export { coveringOf } from './covering';

@@ -4,6 +4,7 @@ import { UNEQUAL_SIDES } from '@core/data/limits';
 import { sourceWords } from '@core/units/sources';
 import { jointTraits } from '@core/data/joints';
 import { ampsAsItWarms } from '@core/preheat';
+import { toldPass } from '@core/rods';
 import { formatQuantity, inWords, trimmed } from '@core/units/format';
 import { SIZE } from '@core/units/kinds';
 import type { OpenJob } from '@/state/useJob';
@@ -17,6 +18,7 @@ export const HowItIsRun = memo(function HowItIsRun({ open }: { open: OpenJob }) 
   const { settings, rod, joint, beads, machine, meltFitted } = open.assessment.situation;
   if (!settings || !rod) return null;
   const say = inWords(open.system);
+  const told = toldPass(beads);
   const corner = jointTraits(joint.kind)?.corner ?? false;
   const uneven = joint.ratio >= UNEQUAL_SIDES.ratio;
   const steps = [...new Set(ampsAsItWarms(open.assessment.situation))];
@@ -39,9 +41,7 @@ export const HowItIsRun = memo(function HowItIsRun({ open }: { open: OpenJob }) 
       />
       <Row name="Rod" value={`${settings.work_deg}° ${settings.workWords}`} />
       <Row name="Travel" value={`${settings.travel_deg.join(' to ')}°, ${settings.travelWords}`} />
-      {beads?.passes[0] && (
-        <Row name="Pace" value={`${say.size(Math.round(beads.passes[0].travel_mm_s * 60))} a minute`} />
-      )}
+      {told && <Row name="Pace" value={`${say.size(Math.round(told.travel_mm_s * 60))} a minute`} />}
       {uneven && corner && (
         <Row
           name="Heat"

@@ -6,7 +6,7 @@ import { ROD_SIZES } from '@core/data/rodSizes';
 import { pieceKindOf } from '@core/field';
 import { orderName } from '@core/order';
 import { compareSizes, type SizeChoice } from '@core/plan';
-import { rodsByKind, runsPerRod, tieInsInWords } from '@core/rods';
+import { rodsByKind, runsPerRod, toldPass, tieInsInWords } from '@core/rods';
 import type { OpenJob } from '@/state/useJob';
 import { Act } from '@/ui/Act';
 import { Card } from '@/ui/Card';
@@ -24,7 +24,7 @@ export function RunsPage({ open }: { open: OpenJob }) {
   const { runs, beads, joint, rod } = assessment.situation;
   const sizes = useMemo(() => compareSizes(assessment), [assessment]);
   const say = (mm: number) => inWords(system).size(Math.round(mm));
-  const first = beads?.passes[0];
+  const first = toldPass(beads);
   if (!runs || !beads || !first || !rod)
     return (
       <View style={{ gap: SPACE.l }}>
@@ -43,7 +43,7 @@ export function RunsPage({ open }: { open: OpenJob }) {
       <View style={{ gap: SPACE.xs }}>
         <Words as="title">Where rods run out</Words>
         <Words tone="quiet" testID="runs-say">
-          {`A rod lays ${say(first.beadPerRod_mm)} of the first pass. ${runs.runs.length === 1 ? 'One run' : `${runs.runs.length} runs`}, ${tieInsInWords(runs.tieIns.length)}.${joint.length_mm === null ? ' Length not known: counted as 100 mm.' : ''}`}
+          {`A rod lays ${say(first.beadPerRod_mm)} of ${beads.passes[0]?.rod.by ? 'the first pass by rod' : 'the first pass'}. ${runs.runs.length === 1 ? 'One run' : `${runs.runs.length} runs`}, ${tieInsInWords(runs.tieIns.length)}.${joint.length_mm === null ? ' Length not known: counted as 100 mm.' : ''}`}
         </Words>
       </View>
       <Card>
