@@ -1,5 +1,5 @@
 import { STOP_WORK_QUESTIONS } from '../data/stopWork';
-import type { JobEdit } from '../formats/paths';
+import type { JobEdit, JobNumberPath } from '../formats/paths';
 import { gaugeThickness_mm } from '../units/gauges';
 import type { UnitSystem } from '../units/kinds';
 import { readAmounts, readWind } from './amounts';
@@ -173,33 +173,30 @@ const REACHED = /reach|access|get|see/;
 /** Over this the edges of a butt are bevelled. Common practice. */
 const BEVELLED_FROM_mm = { pipe: 3.2, plate: 6.5 } as const;
 
+/** Puts a size that was said of one thing where it belongs to another. */
+function retell(
+  chips: Chip[],
+  id: string,
+  [was, is]: readonly [string, string],
+  [from, to]: readonly [JobNumberPath, JobNumberPath],
+): void {
+  chips.forEach((one, n) => {
+    const mm = one.id === id ? saidAt<number>([one], from) : null;
+    if (mm !== null)
+      chips[n] = { ...one, means: one.means.replace(was, is), edits: [{ path: to, value: mm }] };
+  });
+}
+
 /** What goes without saying: a leg is a fillet's, and a pipe that is butted is welded all round. */
 function addWhatFollows(chip: AddChip, chips: Chip[]): void {
   const kind = saidAt<string>(chips, 'joint.kind');
   if (kind === null && saidAt(chips, 'joint.leg_mm') !== null)
     chip('fillet', 'T-fillet, as it has a leg', '', [{ path: 'joint.kind', value: 't-fillet' }]);
-  // How long a crack is said to be, is how long the crack is.
+  // How long a crack is said to be, is how long the crack is; and how deep: the cut goes deeper.
   if (kind === 'gouge' && saidAt(chips, 'repair.crackLength_mm') === null)
-    chips.forEach((one, n) => {
-      const mm = one.id === 'length' ? saidAt<number>([one], 'joint.length_mm') : null;
-      if (mm !== null)
-        chips[n] = {
-          ...one,
-          means: one.means.replace('Length', 'Crack'),
-          edits: [{ path: 'repair.crackLength_mm', value: mm }],
-        };
-    });
-  // And how deep it is said to be, is how deep the crack is: the cut goes deeper.
+    retell(chips, 'length', ['Length', 'Crack'], ['joint.length_mm', 'repair.crackLength_mm']);
   if (kind === 'gouge' && saidAt(chips, 'repair.crackLength_mm') !== null)
-    chips.forEach((one, n) => {
-      const mm = one.id === 'depth' ? saidAt<number>([one], 'joint.depth_mm') : null;
-      if (mm !== null)
-        chips[n] = {
-          ...one,
-          means: one.means.replace('Depth', 'Crack, deep'),
-          edits: [{ path: 'repair.crackDepth_mm', value: mm }],
-        };
-    });
+    retell(chips, 'depth', ['Depth', 'Crack, deep'], ['joint.depth_mm', 'repair.crackDepth_mm']);
   const bothSides = chips.some(
     ({ edits, said }) =>
       edits.some((edit) => edit.path === 'look.access' && edit.value === 'both') && !REACHED.test(said),
