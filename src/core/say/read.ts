@@ -1,5 +1,5 @@
 import { STOP_WORK_QUESTIONS } from '../data/stopWork';
-import type { JobEdit, JobNumberPath } from '../formats/paths';
+import type { JobEdit } from '../formats/paths';
 import { gaugeThickness_mm } from '../units/gauges';
 import type { UnitSystem } from '../units/kinds';
 import { readAmounts, readWind } from './amounts';
@@ -173,12 +173,15 @@ const REACHED = /reach|access|get|see/;
 /** Over this the edges of a butt are bevelled. Common practice. */
 const BEVELLED_FROM_mm = { pipe: 3.2, plate: 6.5 } as const;
 
+/** Sizes that may be said of the joint and meant of its crack. */
+type SizePath = 'joint.length_mm' | 'joint.depth_mm' | 'repair.crackLength_mm' | 'repair.crackDepth_mm';
+
 /** Puts a size that was said of one thing where it belongs to another. */
 function retell(
   chips: Chip[],
   id: string,
   [was, is]: readonly [string, string],
-  [from, to]: readonly [JobNumberPath, JobNumberPath],
+  [from, to]: readonly [SizePath, SizePath],
 ): void {
   chips.forEach((one, n) => {
     const mm = one.id === id ? saidAt<number>([one], from) : null;
