@@ -176,6 +176,7 @@ export type FoundId = keyof typeof FOUND;
 export const REMOVERS = {
   grinder: {
     name: 'Grinder',
+    tool: 'grinder',
     /** Steel a minute with the wheel on, mm3, and what one 125 mm grinding disc takes before it is worn down. Common practice. */
     mm3_min: { low: 1200, nominal: 2000, high: 3500 },
     perDisc_mm3: 60_000,
@@ -184,6 +185,7 @@ export const REMOVERS = {
   },
   gouge: {
     name: 'Carbon arc gouge',
+    tool: 'gouge',
     /** With a carbon of 1/4 in, where nobody knows which the machine carries; see `data/gouging`. */
     mm3_min: { low: 2600, nominal: 4400, high: 6100 },
     perDisc_mm3: null,
@@ -194,6 +196,7 @@ export const REMOVERS = {
   },
   plasma: {
     name: 'Plasma',
+    tool: 'plasma',
     /** Common practice: a hand torch of 45 to 85 A with a gouging tip. */
     mm3_min: { low: 4000, nominal: 8000, high: 16_000 },
     perDisc_mm3: null,

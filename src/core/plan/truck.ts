@@ -4,6 +4,11 @@ import { ROD_CLASS_IDS, type RodClassId } from '../data/rods';
 import type { Job } from '../formats/job';
 import type { Kit } from '../formats/kit';
 import type { UnitSystem } from '../units/kinds';
+import { damageTraits, REMOVERS } from '../data/damage';
+import { TOOLS } from '../data/tools';
+import { removed_mm3, removing } from '../joint/excavation';
+import { gougingHere } from '../repair/takeItOut';
+import { counted } from '../units/format';
 import { rodsToBring } from '../rods/kinds';
 import { rodsOnHand } from '../rods/onHand';
 import { assess } from './assess';
@@ -127,6 +132,23 @@ function rootThings(reads: Reads<'rootBy' | 'length_mm'>): string[] {
   ];
 }
 
+/** What takes the crack or the old weld out: discs by what they wear, carbons by what the machine carries. */
+function removerThings(reads: Reads<'job' | 'plate' | 'dutyAt'>): string[] {
+  const { remover } = reads.job.repair;
+  const removal = damageTraits(reads.job.look.damage)?.removal ?? 'nothing';
+  if (removal === 'nothing' || remover === null) return [];
+  const volume = reads.job.joint.kind === 'gouge' ? removed_mm3(reads.job.joint) : null;
+  const discs = volume === null ? null : removing(volume, remover).discs;
+  const carbon = remover === 'gouge' ? gougingHere(reads)?.carbon : undefined;
+  return [
+    [
+      TOOLS[REMOVERS[remover].tool],
+      ...(carbon ? [`carbons ${carbon.inches} in`] : []),
+      ...(discs === null ? [] : [counted(discs, 'disc')]),
+    ].join(', '),
+  ];
+}
+
 /** Machine, cord, leads, and what the metal asks to be brought. */
 function thingsFor({
   machine,
@@ -138,8 +160,20 @@ function thingsFor({
   heat,
   rootBy,
   length_mm,
+  plate,
+  dutyAt,
 }: Reads<
-  'machine' | 'supply' | 'leads' | 'kit' | 'job' | 'wants' | 'heat' | 'rootBy' | 'length_mm'
+  | 'machine'
+  | 'supply'
+  | 'leads'
+  | 'kit'
+  | 'job'
+  | 'wants'
+  | 'heat'
+  | 'rootBy'
+  | 'length_mm'
+  | 'plate'
+  | 'dutyAt'
 >): string[] {
   const groups = wants.families.map((family) => metalFamily(family).group);
   const measured = wants.heat.some(({ rule }) => rule.interpassMax_C !== null);
@@ -151,6 +185,7 @@ function thingsFor({
     ...(own ? [own.name] : []),
     ...(leads ? [leads.value.name] : []),
     ...rootThings({ rootBy, length_mm }),
+    ...removerThings({ job, plate, dutyAt }),
     ...(groups.some((group) => OWN_BRUSH.includes(group)) ? ['Stainless brush and discs of their own'] : []),
     ...(heat.preheat !== null ? ['Torch and contact thermometer'] : measured ? ['Contact thermometer'] : []),
   ];

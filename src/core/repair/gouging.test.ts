@@ -3,6 +3,7 @@ import { CARBONS } from '../data/gouging';
 import { DEMO_KIT } from '../../demo/kit';
 import { assess } from '../plan/assess';
 import { makePlan } from '../plan/plan';
+import { truckList } from '../plan/truck';
 import { gougingFor } from './gouging';
 
 const CRACK = {
@@ -74,6 +75,13 @@ describe('a cut by carbon arc', () => {
     expect(out()?.actions.join(' ')).toMatch(/air on before the arc/);
     // Its own duty at the middle of the carbon's amps, by the plate.
     expect(out()?.actions.join(' ')).toMatch(/burns so for \d(\.\d)? minutes in ten/);
+  });
+
+  test('stands on the list for the truck with its carbons; a grinder with its discs', () => {
+    const things = (by: string) =>
+      truckList([judged({ 'repair.remover': by }).situation.job], DEMO_KIT).things.map(({ name }) => name);
+    expect(things('gouge')).toContain('Carbon gouging torch and air, carbons 5/32 in');
+    expect(things('grinder').join()).toMatch(/Grinder, 1 disc/);
   });
 
   test('is shut on a machine that carries no carbon, or gives no direct current, with the way out', () => {

@@ -105,7 +105,13 @@ export function JointStop({ open }: { open: OpenJob }) {
         <Pick
           label="Taken out with"
           testID="remover"
-          options={idsOf(REMOVERS).map((id) => ({ id, name: REMOVERS[id].name }))}
+          options={idsOf(REMOVERS).map((id) => ({
+            id,
+            name: REMOVERS[id].name,
+            note: assessment.situation.kit.tools.some(({ tool }) => tool === REMOVERS[id].tool)
+              ? undefined
+              : 'not on the truck',
+          }))}
           value={job.repair.remover}
           proposed="grinder"
           onPick={(id: RemoverId | null) => set('repair.remover', id, 'Taken out with')}
