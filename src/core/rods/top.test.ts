@@ -113,6 +113,17 @@ describe('a rod of its own for the last layer', () => {
     expect(room({ ...hard, 'rod.cap': { rodClass: 'E6010', size: '1/8' } }, 'other-rods')?.state).toBe(
       'none',
     );
+    // A basic top out of a tin of which nobody knows how long it stood open may be damp, as for the main rod; a soft one may not matter.
+    const now = { 'look.startAt': '2026-03-02T08:00:00.000Z' };
+    const opened = fullTin('E8018-C3', '1/8', { openedAt: '2026-01-01T08:00:00.000Z' });
+    const damp = { ...KIT, tins: [...KIT.tins, opened] };
+    const top = (rodClass: string) => ({ ...hard, ...now, 'rod.cap': { rodClass, size: '1/8' } });
+    expect(room(top('E8018-C3'), 'other-rods', damp)?.reasons[0]?.words).toMatch(/ml in 100 g/);
+    expect(
+      room({ ...top('E309L-16'), 'rod.cap': { rodClass: 'E309L-16', size: '3/32' } }, 'other-rods', damp)
+        ?.reasons.map(({ words }) => words)
+        .join(' '),
+    ).not.toMatch(/ml in 100 g/);
     // A cellulosic root under a basic fill is everyday work in plain plate (common practice).
     const root = {
       'rod.cap': { rodClass: null, size: null },

@@ -1,5 +1,6 @@
 import { ROD_SIZES, type RodSizeId } from '../../data/rodSizes';
 import { rodClass as classOf, type RodClassId } from '../../data/rods';
+import { isSoftFiller } from '../../heat/softFiller';
 import type { Tin } from '../../formats/kit';
 import type { Assessor } from '../../judge/assessor';
 import { yesNo } from '../../judge/room';
@@ -92,12 +93,15 @@ function against({ use, rodClass, size, tin, window, current_A }: Beside, asked:
     });
   if (at !== null && !reaches(rodClass, at))
     found.push({
-      how: 'closed',
+      // What is buttered can mostly be laid down for it.
+      how: use === 'butter' ? 'departure' : 'closed',
       gap: 'flat and horizontal only',
       words: `${name} does not stay up ${midSentence(POSITIONS[at])}.`,
       source: PRACTICE,
     });
-  if (stood && brings.ml.low > stood.ml)
+  // Where it hardens the bad end counts, as for the main rod; soft weld metal keeps its hydrogen to itself.
+  const ml = stood?.hardens ? brings.ml.high : brings.ml.low;
+  if (stood && ml > stood.ml && !isSoftFiller(rodClass))
     found.push({
       how: stood.hardens ? 'closed' : 'departure',
       gap: 'more hydrogen than the metal stands',
