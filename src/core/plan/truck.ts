@@ -133,10 +133,10 @@ function rootThings(reads: Reads<'rootBy' | 'length_mm'>): string[] {
 }
 
 /** What takes the crack or the old weld out: discs by what they wear, carbons by what the machine carries. */
-function removerThings(reads: Reads<'job' | 'plate' | 'dutyAt'>): string[] {
+function removerThings(reads: Reads<'job' | 'plate' | 'dutyAt' | 'withheld'>): string[] {
   const { remover } = reads.job.repair;
   const removal = damageTraits(reads.job.look.damage)?.removal ?? 'nothing';
-  if (removal === 'nothing' || remover === null) return [];
+  if (removal === 'nothing' || remover === null || reads.withheld !== null) return [];
   const volume = reads.job.joint.kind === 'gouge' ? removed_mm3(reads.job.joint) : null;
   const discs = volume === null ? null : removing(volume, remover).discs;
   const carbon = remover === 'gouge' ? gougingHere(reads)?.carbon : undefined;
@@ -162,6 +162,7 @@ function thingsFor({
   length_mm,
   plate,
   dutyAt,
+  withheld,
 }: Reads<
   | 'machine'
   | 'supply'
@@ -174,6 +175,7 @@ function thingsFor({
   | 'length_mm'
   | 'plate'
   | 'dutyAt'
+  | 'withheld'
 >): string[] {
   const groups = wants.families.map((family) => metalFamily(family).group);
   const measured = wants.heat.some(({ rule }) => rule.interpassMax_C !== null);
@@ -185,7 +187,7 @@ function thingsFor({
     ...(own ? [own.name] : []),
     ...(leads ? [leads.value.name] : []),
     ...rootThings({ rootBy, length_mm }),
-    ...removerThings({ job, plate, dutyAt }),
+    ...removerThings({ job, plate, dutyAt, withheld }),
     ...(groups.some((group) => OWN_BRUSH.includes(group)) ? ['Stainless brush and discs of their own'] : []),
     ...(heat.preheat !== null ? ['Torch and contact thermometer'] : measured ? ['Contact thermometer'] : []),
   ];

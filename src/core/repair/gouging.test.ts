@@ -82,6 +82,13 @@ describe('a cut by carbon arc', () => {
       truckList([judged({ 'repair.remover': by }).situation.job], DEMO_KIT).things.map(({ name }) => name);
     expect(things('gouge')).toContain('Carbon gouging torch and air, carbons 5/32 in');
     expect(things('grinder').join()).toMatch(/Grinder, 1 disc/);
+    // What may be magnesium gets no arc of any kind.
+    const unknown = judged({ 'metal.sideA.family': null }).situation.entered;
+    expect(
+      truckList([unknown], DEMO_KIT)
+        .things.map(({ name }) => name)
+        .join(),
+    ).not.toMatch(/carbons/);
   });
 
   test('is shut on a machine that carries no carbon, or gives no direct current, with the way out', () => {
