@@ -3,6 +3,7 @@ import { CARBONS } from '../data/gouging';
 import { DEMO_KIT } from '../../demo/kit';
 import { assess } from '../plan/assess';
 import { makePlan } from '../plan/plan';
+import { removing } from '../joint/excavation';
 import { truckList } from '../plan/truck';
 import { gougingFor } from './gouging';
 
@@ -59,10 +60,22 @@ describe('a cut by carbon arc', () => {
   });
 
   // Handbooks, from memory: 80 to 100 psi (5.5 to 7 bar) at 25 to 33 cfm for full torches, 40 psi at 8 cfm for the smallest.
+  // Common practice: of the time at the torch the arc is on for about half; 1/4 in carbons blow 8.7 cm3 a minute (as above).
+  test('takes twice its arc time, and plasma about as long as handbooks say', () => {
+    const by = gougingFor({ depth_mm: 8, topWidth_mm: 14 }, 300);
+    expect(by?.mm3_min.nominal).toBeCloseTo(8700 / 2, -1);
+    // 8 lb of steel an hour (handbooks, from memory) is 7.7 cm3 a minute.
+    expect(removing(7700, 'plasma').minutes.nominal).toBeCloseTo(1, 1);
+  });
+
   test('with the air its torch wants', () => {
     expect(gougingFor({ depth_mm: 8, topWidth_mm: 14 }, 300)?.air).toMatchObject({
       bar: { low: 5.5, high: 7 },
     });
+    // 24 to 30 cfm at the torches for carbons up to 3/8 (handbooks, from memory).
+    const full_cfm = (gougingFor({ depth_mm: 8, topWidth_mm: 14 }, 300)?.air.L_min ?? NaN) / 28.3;
+    expect(full_cfm).toBeGreaterThan(24);
+    expect(full_cfm).toBeLessThan(30);
     const small = gougingFor({ depth_mm: 8, topWidth_mm: 14 }, 120)?.air;
     expect(small?.bar.low).toBeCloseTo(40 * 0.0689, 0);
     expect(small?.L_min).toBeCloseTo(8 * 28.3, -1);
@@ -100,6 +113,13 @@ describe('a cut by carbon arc', () => {
       state: 'none',
       now: 'no DC+',
     });
+    // No time is told for what cannot be done.
+    const told = (max_A: number) =>
+      makePlan(judged({}, machines({ max_A, min_A: 10 })))
+        .steps.find(({ title }) => title === 'Take it out')
+        ?.settings.map(({ label }) => label);
+    expect(told(200)).toContain('Time');
+    expect(told(80)).not.toContain('Time');
     expect(room({ 'repair.remover': null }, 'gouge-amps', machines({ max_A: 80 }))).toBeUndefined();
   });
 });

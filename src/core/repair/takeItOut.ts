@@ -23,7 +23,9 @@ export function takeItOut(situation: Situation): Step | null {
   const old_mm3 = joint.leg_mm === null ? null : filletArea_mm2(joint.leg_mm) * length_mm;
   const volume = boat ? removed_mm3(boat) : removal === 'weld' ? old_mm3 : null;
   const gouging = by === 'gouge' ? gougingHere(situation) : null;
-  const cost = volume === null ? null : removing(volume, by, gouging?.mm3_min);
+  // A machine that carries no carbon takes no time at it.
+  const carriesNone = by === 'gouge' && gouging === null && situation.plate !== null;
+  const cost = volume === null || carriesNone ? null : removing(volume, by, gouging?.mm3_min);
   const { cautions, after } = REMOVERS[by];
   return step(removal === 'weld' ? 'Take the old weld out' : 'Take it out', {
     settings: [
