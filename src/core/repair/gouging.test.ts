@@ -147,6 +147,13 @@ describe('the cut on the part', () => {
     expect(judged().problems).toEqual([]);
   });
 
+  // Common practice: from the longer side, and the other face looked at half-way.
+  test('is begun from the face where the crack is longer, where both are reached', () => {
+    const actions = (access: string) => out({ 'look.access': access })?.actions.join(' ');
+    expect(actions('both')).toMatch(/From the face where the crack is longer.*look at the other face/);
+    expect(actions('one-side')).toMatch(/From the face you reach\. Half through/);
+  });
+
   test('is drawn from above with its length, width, ramps and the crack in it', () => {
     const drawn = out()?.drawing;
     expect(drawn?.says).toMatch(

@@ -49,6 +49,7 @@ export function takeItOut(situation: Situation): Step | null {
     ],
     actions: [
       ...HOW_OUT[removal],
+      ...(boat ? [fromWhichFace(job.look.access)] : []),
       ...(boat
         ? [
             'An open boat with a round bottom: sides leaning out, ends ramped, so that rod and eye get to all of it. Not a slot.',
@@ -98,6 +99,12 @@ function carbonSays({ minutesInTen }: Gouging, size: (mm: number) => string): st
       : []),
   ];
 }
+
+/** The face that is cut from, and what is looked at before it goes on. Common practice. */
+const fromWhichFace = (access: Job['look']['access']): string =>
+  access === 'both'
+    ? 'From the face where the crack is longer: it began there. Half through the wall, look at the other face with dye before you go on.'
+    : 'From the face you reach. Half through the wall stop and look: what is left has to hold the part, and the root.';
 
 /** The boat from above; nothing while a size of it is missing. */
 function cutSeen(
